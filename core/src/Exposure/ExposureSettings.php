@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Exposure;
+
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * Shutter, aperture and ISO as set on the camera.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class ExposureSettings
+{
+    private function __construct(
+        public Shutter $shutter,
+        public Aperture $aperture,
+        public Iso $iso,
+    ) {}
+
+    public static function of(Shutter $shutter, Aperture $aperture, Iso $iso): self
+    {
+        return new self($shutter, $aperture, $iso);
+    }
+
+    /**
+     * The brightness that these settings expose as metered: log2(N²/t) − log2(S/100).
+     *
+     * @throws OutOfRange when no room glows like that
+     */
+    public function meteredGlow(): ExposureValue
+    {
+        return ExposureValue::atIso100($this->exposureStops());
+    }
+
+    /**
+     * How a room of this glow reads against metered; positive is brighter.
+     *
+     * Offset = EV100 + log2(S/100) − log2(N²/t).
+     */
+    public function offsetOf(ExposureValue $glow): Stops
+    {
+        return Stops::of($glow->ev - $this->exposureStops());
+    }
+
+    /**
+     * How a luminous exposure of flash light reads against correct.
+     *
+     * Correct is H = 250·N²/S lx·s (incident, C = 250); shutter time has no part in it.
+     *
+     * @param float $luxSeconds H at the subject in lx·s, 0 or more
+     */
+    public function levelOfFlash(float $luxSeconds): Stops
+    {
+        return Stops::ofRatio($luxSeconds * $this->iso->value() / (250.0 * $this->aperture->fNumber() ** 2));
+    }
+
+    private function exposureStops(): float
+    {
+        return $this->shutter->tv->value() + $this->aperture->av->value() - $this->iso->sv->value();
+    }
+}

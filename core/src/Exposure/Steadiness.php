@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Exposure;
+
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+
+/**
+ * How slow a shutter a person can hold: t = 2^stabiliser / (k·f35).
+ *
+ * A rule of the trade, not of physics; k is 1 in one school, 2 in the stricter.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Steadiness
+{
+    private function __construct(
+        /** Slowest time in s. */
+        public float $seconds,
+    ) {}
+
+    /**
+     * @param float $focalLength mm, as engraved on the lens
+     * @param float $crop sensor's crop factor against 36 mm x 24 mm
+     * @param float $stabiliser stops that a stabiliser buys
+     * @param float $strictness k
+     *
+     * @throws OutOfRange
+     */
+    public static function handHeld(float $focalLength, float $crop, float $stabiliser, float $strictness): self
+    {
+        $f35 = self::focalLimits()->checked('focal length', $focalLength)
+            * self::cropLimits()->checked('crop factor', $crop);
+        $stops = self::stabiliserLimits()->checked('stabiliser', $stabiliser);
+
+        return new self(2.0 ** $stops / (self::strictnessLimits()->checked('hand-held rule k', $strictness) * $f35));
+    }
+
+    public static function focalLimits(): Limits
+    {
+        return Limits::between(8.0, 600.0, 'mm', 1.0);
+    }
+
+    public static function cropLimits(): Limits
+    {
+        return Limits::between(0.5, 3.0, '', 0.1);
+    }
+
+    public static function stabiliserLimits(): Limits
+    {
+        return Limits::between(0.0, 8.0, 'stops', 0.5);
+    }
+
+    public static function strictnessLimits(): Limits
+    {
+        return Limits::between(1.0, 2.0, '', 1.0);
+    }
+
+    /** Time value Tv of the slowest time, −log2 t; a setting must not lie below it. */
+    public function timeValue(): float
+    {
+        return -log($this->seconds, 2.0);
+    }
+}

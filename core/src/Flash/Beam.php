@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Flash;
+
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+
+/**
+ * The light of a head as a lobe: I(θ) = I0·cosⁿθ up to 90 degrees, nothing behind.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Beam
+{
+    private function __construct(
+        /** Luminous intensity times time on the axis at full power, cd·s: I0 = 2.5·GN². */
+        public float $axial,
+        /** n = ln ½ / ln cos θh, above 0: the larger, the narrower. */
+        public float $exponent,
+    ) {}
+
+    /**
+     * @param float $guideNumber m at ISO 100 and full power, on the axis
+     * @param float $halfAngle degrees off the axis where intensity has halved
+     *
+     * @throws OutOfRange
+     */
+    public static function fromGuideNumber(float $guideNumber, float $halfAngle): self
+    {
+        $gn = self::guideNumberLimits()->checked('guide number', $guideNumber);
+        $angle = self::halfAngleLimits()->checked('half-angle', $halfAngle);
+
+        return new self(2.5 * $gn ** 2, log(0.5) / log(cos(deg2rad($angle))));
+    }
+
+    public static function guideNumberLimits(): Limits
+    {
+        return Limits::between(2.0, 120.0, 'm', 0.5);
+    }
+
+    public static function halfAngleLimits(): Limits
+    {
+        return Limits::between(3.0, 85.0, '°', 1.0);
+    }
+
+    /**
+     * Intensity times time in cd·s towards an angle off the axis.
+     *
+     * @param float $cosine of that angle
+     */
+    public function towards(float $cosine): float
+    {
+        return $cosine > 0.0 ? $this->axial * $cosine ** $this->exponent : 0.0;
+    }
+
+    /** Angle off the axis where intensity has halved, radians. */
+    public function halfAngle(): float
+    {
+        return acos(0.5 ** (1.0 / $this->exponent));
+    }
+
+    /** All light of one pop at full power, lm·s: 2π·I0/(n + 1). */
+    public function energy(): float
+    {
+        return 2.0 * M_PI * $this->axial / ($this->exponent + 1.0);
+    }
+}

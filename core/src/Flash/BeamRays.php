@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Flash;
+
+use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Vector;
+
+/**
+ * A beam as rays of equal energy.
+ *
+ * With u = cosⁿ⁺¹θ evenly spread over (0, 1) every ray carries the same light;
+ * turning by the golden angle from ray to ray spreads them evenly about the
+ * axis (Vogel's spiral), which integrates smooth scenes far better than chance.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class BeamRays
+{
+    private const RAYS = 600;
+
+    private function __construct(
+        private Head $head,
+    ) {}
+
+    public static function of(Head $head): self
+    {
+        return new self($head);
+    }
+
+    /** @return list<BeamHit> */
+    public function hitsIn(BoxRoom $room): array
+    {
+        $d = $this->head->direction->unit;
+        [$a, $b] = $this->head->direction->across();
+        $power = 1.0 / ($this->head->beam->exponent + 1.0);
+        $golden = M_PI * (3.0 - sqrt(5.0));
+        $energy = $this->head->beam->energy() / self::RAYS;
+        $hits = [];
+        for ($i = 0; $i < self::RAYS; ++$i) {
+            $cos = (($i + 0.5) / self::RAYS) ** $power;
+            $sin = sqrt(1.0 - $cos * $cos);
+            $ca = $sin * cos($i * $golden);
+            $cb = $sin * sin($i * $golden);
+            $way = Vector::of(
+                $cos * $d->x + $ca * $a->x + $cb * $b->x,
+                $cos * $d->y + $ca * $a->y + $cb * $b->y,
+                $cos * $d->z + $ca * $a->z + $cb * $b->z,
+            );
+            $hits[] = new BeamHit($room->meets($this->head->position, $way), $energy);
+        }
+
+        return $hits;
+    }
+}

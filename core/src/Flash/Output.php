@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Flash;
+
+use Kaddle\Core\Quantity\ExactStops;
+
+/**
+ * A flash unit's output as a share of full power, 2^stops, held exactly; never above full.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Output
+{
+    private function __construct(
+        /** 0 for full power, below 0 for less. */
+        public ExactStops $stops,
+    ) {}
+
+    /** @throws ImpossibleOutput above full power */
+    public static function of(ExactStops $stops): self
+    {
+        return $stops->thirtieths <= 0 ? new self($stops) : throw ImpossibleOutput::aboveFull($stops);
+    }
+
+    public static function full(): self
+    {
+        return new self(ExactStops::fromWhole(0));
+    }
+
+    public function share(): float
+    {
+        return 2.0 ** $this->stops->value();
+    }
+
+    /** As units show it: the power of two below, and the part of a stop above it: "1/16 +⅓". */
+    public function label(): string
+    {
+        $whole = (int) floor($this->stops->value());
+        $rest = $this->stops->thirtieths - 30 * $whole;
+        $fraction = sprintf('1/%d', 2 ** -$whole);
+
+        return $rest === 0 ? $fraction : sprintf('%s +%s', $fraction, self::part($rest));
+    }
+
+    private static function part(int $thirtieths): string
+    {
+        return match ($thirtieths) {
+            10 => '⅓',
+            15 => '½',
+            20 => '⅔',
+            default => sprintf('0.%d', intdiv($thirtieths, 3)),
+        };
+    }
+}

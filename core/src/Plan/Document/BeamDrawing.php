@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Document;
+
+use Kaddle\Core\Flash\FlashInRoom;
+use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Plan\Solution;
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Direction;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\Vector;
+
+/**
+ * @internal the beam as lines and pools for the section through the camera
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class BeamDrawing
+{
+    private const STRETCHES = 32;
+    private const FAINTEST = -6.0;
+    private const BRIGHTEST = 2.0;
+
+    private function __construct(
+        private Solution $solution,
+        private Head $head,
+        private BoxRoom $room,
+    ) {}
+
+    public static function of(Solution $solution): self
+    {
+        return new self($solution, $solution->best->light->head, $solution->moment->scene->room);
+    }
+
+    /** @return list<RayDocument> */
+    public function rays(): array
+    {
+        $face = $this->solution->moment->scene->face;
+        if (!$this->solution->best->light->aim->isBounced()) {
+            return [...$this->edges(), new RayDocument(RayKind::Axis, $this->points($this->head->position, $face))];
+        }
+        $hit = $this->room->meets($this->head->position, $this->head->direction->unit);
+        $axis = new RayDocument(RayKind::Axis, $this->points($this->head->position, $hit->point));
+        $lit = $this->room->reflectance($hit->face)->share->luminance() > 0.0;
+
+        return [...$this->edges(), $axis, ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point, $face))] : [])];
+    }
+
+    /** @return list<PoolDocument> */
+    public function pools(): array
+    {
+        $y = $this->head->position->y;
+        $length = $this->room->length;
+        $height = $this->room->height;
+
+        return [
+            ...$this->along(Face::Ceiling, Vector::of(0.0, $y, $height), Vector::of($length, $y, $height)),
+            ...$this->along(Face::Far, Vector::of($length, $y, 0.0), Vector::of($length, $y, $height)),
+            ...$this->along(Face::Back, Vector::of(0.0, $y, 0.0), Vector::of(0.0, $y, $height)),
+            ...$this->along(Face::Floor, Vector::of(0.0, $y, 0.0), Vector::of($length, $y, 0.0)),
+        ];
+    }
+
+    /** @return list<RayDocument> */
+    private function edges(): array
+    {
+        $axis = $this->head->direction->unit;
+        $turn = $this->head->beam->halfAngle();
+        $aside = abs($axis->y) > 0.5
+            ? Vector::of(1.0, 0.0, 0.0)
+            : Direction::along($axis->cross(Vector::of(0.0, 1.0, 0.0)))->unit;
+
+        return array_map(function (float $side) use ($axis, $aside, $turn): RayDocument {
+            $way = $axis->times(cos($turn))->plus($aside->times($side * sin($turn)));
+
+            return new RayDocument(
+                RayKind::Edge,
+                $this->points($this->head->position, $this->room->meets($this->head->position, $way)->point),
+            );
+        }, [1.0, -1.0]);
+    }
+
+    /** @return list<PoolDocument> */
+    private function along(Face $face, Vector $from, Vector $to): array
+    {
+        $reflectance = $this->room->reflectance($face)->share->luminance();
+        if ($reflectance === 0.0) {
+            return [];
+        }
+        $step = $to->minus($from)->times(1.0 / self::STRETCHES);
+        $pools = [];
+        for ($i = 0; $i < self::STRETCHES; ++$i) {
+            $start = $from->plus($step->times($i));
+            $level = $this->levelAt(Probe::at($start->plus($step->times(0.5)), $face->inward()), $reflectance);
+            if ($level->value > self::FAINTEST) {
+                $pools[] = new PoolDocument(
+                    $face,
+                    PointDocument::of($start),
+                    PointDocument::of($start->plus($step)),
+                    Rounded::stops($level),
+                    round(min(1.0, ($level->value - self::FAINTEST) / (self::BRIGHTEST - self::FAINTEST)), 3),
+                );
+            }
+        }
+
+        return $pools;
+    }
+
+    private function levelAt(Probe $probe, float $reflectance): Stops
+    {
+        $light = FlashInRoom::direct($this->head, $probe) * $this->solution->best->output->share() * $reflectance;
+
+        return $this->solution->best->choice->settings->levelOfFlash($light);
+    }
+
+    /** @return list<PointDocument> */
+    private function points(Vector ...$points): array
+    {
+        return array_map(PointDocument::of(...), array_values($points));
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Document;
+
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Flash\Output;
+use Kaddle\Core\Plan\ExposureChoice;
+use Kaddle\Core\Plan\Limit;
+use Kaddle\Core\Plan\Moment;
+use Kaddle\Core\Plan\Solution;
+use Kaddle\Core\Quantity\ExactStops;
+
+/**
+ * One control: where to turn it, what decided that, and the clicks around it.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class ControlDocument
+{
+    /** Clicks shown on either side of the chosen one. */
+    private const AROUND = 4;
+
+    /** @param list<TickDocument> $ticks */
+    private function __construct(
+        /** As the gear shows it. */
+        public string $label,
+        /** The exact step: thirtieths of a stop on the control's own scale. */
+        public int $thirtieths,
+        /** What decided it. */
+        public Limit $bound,
+        /** The same in words. */
+        public string $boundInWords,
+        /** The clicks around it, in the order in which the control turns. @var list<TickDocument> */
+        public array $ticks,
+    ) {}
+
+    public static function shutter(ExposureChoice $choice, Moment $moment): self
+    {
+        $sync = $moment->body->sync;
+        $held = $moment->body->steadinessAt($moment->lens->focalLength)->timeValue();
+
+        return self::on(
+            array_map(static fn(Shutter $s): TickDocument => new TickDocument($s->label(), $s->tv->thirtieths, match (true) {
+                $s->tv->thirtieths > $sync->tv->thirtieths => 'dark bar',
+                $s->tv->value() < $held => 'shake',
+                default => null,
+            }), Shutter::scale($moment->body->step)),
+            $choice->settings->shutter->tv,
+            $choice->shutterBound,
+        );
+    }
+
+    public static function aperture(ExposureChoice $choice, Moment $moment): self
+    {
+        $scale = Aperture::scale($moment->body->step, $moment->lens->widest, $moment->lens->narrowest);
+
+        return self::on(
+            array_map(static fn(Aperture $a): TickDocument => new TickDocument($a->label(), $a->av->thirtieths, null), $scale),
+            $choice->settings->aperture->av,
+            $choice->apertureBound,
+        );
+    }
+
+    public static function iso(ExposureChoice $choice, Moment $moment): self
+    {
+        $scale = Iso::scale($moment->body->step, $moment->body->baseIso, Iso::highest($moment->body->step));
+        $usable = $moment->body->usableIso->sv->thirtieths;
+
+        return self::on(
+            array_map(static fn(Iso $i): TickDocument => new TickDocument(
+                $i->label(),
+                $i->sv->thirtieths,
+                $i->sv->thirtieths > $usable ? 'too noisy' : null,
+            ), $scale),
+            $choice->settings->iso->sv,
+            $choice->isoBound,
+        );
+    }
+
+    public static function output(Solution $solution): self
+    {
+        return self::on(
+            array_map(static fn(Output $o): TickDocument => new TickDocument(
+                $o->label(),
+                $o->stops->thirtieths,
+                $o->stops->thirtieths > -60 ? 'slow recycle' : null,
+            ), $solution->moment->flash->scale()),
+            $solution->best->output->stops,
+            $solution->outputBound(),
+        );
+    }
+
+    /** @param list<TickDocument> $scale */
+    private static function on(array $scale, ExactStops $chosen, Limit $bound): self
+    {
+        $at = 0;
+        foreach ($scale as $i => $tick) {
+            if ($tick->thirtieths === $chosen->thirtieths) {
+                $at = $i;
+            }
+        }
+        $first = max(0, $at - self::AROUND);
+        $around = array_slice($scale, $first, $at + self::AROUND + 1 - $first);
+
+        return new self($scale[$at]->label, $chosen->thirtieths, $bound, $bound->inWords(), $around);
+    }
+}

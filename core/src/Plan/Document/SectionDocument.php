@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Document;
+
+use Kaddle\Core\Plan\Solution;
+use Kaddle\Core\Room\Face;
+
+/**
+ * Everything that a drawing of the room needs, in metres, from the scene that the engine used.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class SectionDocument
+{
+    /**
+     * @param list<RayDocument> $rays
+     * @param list<PoolDocument> $pools
+     */
+    private function __construct(
+        /** m */
+        public float $length,
+        /** m */
+        public float $width,
+        /** m */
+        public float $height,
+        public PointDocument $camera,
+        public PointDocument $head,
+        /** Unit vector: where the head points. */
+        public PointDocument $pointing,
+        public PointDocument $face,
+        /** What stands behind the face: the place where the far wall's level is told. */
+        public PointDocument $backdrop,
+        /** Whether there is a ceiling at all. */
+        public bool $openAbove,
+        /** @var list<RayDocument> */
+        public array $rays,
+        /** @var list<PoolDocument> */
+        public array $pools,
+    ) {}
+
+    public static function of(Solution $solution): self
+    {
+        $scene = $solution->moment->scene;
+        $beam = BeamDrawing::of($solution);
+
+        return new self(
+            $scene->room->length,
+            $scene->room->width,
+            $scene->room->height,
+            PointDocument::of($scene->camera),
+            PointDocument::of($scene->head),
+            PointDocument::of($solution->best->light->head->direction->unit),
+            PointDocument::of($scene->face),
+            PointDocument::of($scene->backdropProbe()->point),
+            $scene->room->reflectance(Face::Ceiling)->share->luminance() === 0.0,
+            $beam->rays(),
+            $beam->pools(),
+        );
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Document;
+
+use Kaddle\Core\Plan\Candidate;
+use Kaddle\Core\Plan\Reason;
+use Kaddle\Core\Plan\Reasons;
+use Kaddle\Core\Plan\Remedy;
+use Kaddle\Core\Plan\Shortfall;
+use Kaddle\Core\Plan\Solution;
+
+/**
+ * A solution as it leaves the engine: the same for the page and for the shell. Schema: solution.schema.json.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class SolutionDocument
+{
+    /**
+     * @param list<ShortfallDocument> $shortfalls
+     * @param list<RemedyDocument> $remedies
+     * @param list<ReasonDocument> $reasons
+     * @param list<AimDocument> $aims
+     */
+    private function __construct(
+        /** Format of this document. */
+        public int $version,
+        /** Whether room and face come out as wished, within half a click. */
+        public bool $feasible,
+        public ControlDocument $shutter,
+        public ControlDocument $aperture,
+        public ControlDocument $iso,
+        public ControlDocument $output,
+        public AimDocument $head,
+        public LevelsDocument $levels,
+        public SplitDocument $split,
+        /** Empty when feasible. @var list<ShortfallDocument> */
+        public array $shortfalls,
+        /** Most stops first. @var list<RemedyDocument> */
+        public array $remedies,
+        /** In the order of thought. @var list<ReasonDocument> */
+        public array $reasons,
+        /** Every way to point the head, least trouble first. @var list<AimDocument> */
+        public array $aims,
+        public SectionDocument $section,
+    ) {}
+
+    public static function of(Solution $solution): self
+    {
+        $choice = $solution->best->choice;
+        $moment = $solution->moment;
+
+        return new self(
+            1,
+            $solution->isFeasible(),
+            ControlDocument::shutter($choice, $moment),
+            ControlDocument::aperture($choice, $moment),
+            ControlDocument::iso($choice, $moment),
+            ControlDocument::output($solution),
+            AimDocument::of($solution->best),
+            LevelsDocument::of($solution),
+            SplitDocument::of($solution->best->light->face),
+            array_map(static fn(Shortfall $s): ShortfallDocument => ShortfallDocument::of($s), $solution->shortfalls),
+            array_map(static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r), $solution->remedies),
+            array_map(static fn(Reason $r): ReasonDocument => ReasonDocument::of($r), Reasons::of($solution)),
+            array_map(static fn(Candidate $c): AimDocument => AimDocument::of($c), $solution->candidates),
+            SectionDocument::of($solution),
+        );
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Flash\Exposure;
+use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * What one way of pointing the head does at full power.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class FaceLight
+{
+    /** @internal made by MomentSolver only */
+    public function __construct(
+        public HeadAim $aim,
+        public Head $head,
+        public Exposure $face,
+        public Exposure $crown,
+        public Exposure $backdrop,
+    ) {}
+
+    /** Luminous exposure on the face, lx·s. */
+    public function onFace(): float
+    {
+        return $this->face->total()->luminance();
+    }
+
+    /** Light from above against light on the face; above 0 the eyes lie in shadow. */
+    public function crownOverFace(): Stops
+    {
+        return Stops::ofRatio($this->crown->total()->luminance() / max(1e-12, $this->onFace()));
+    }
+
+    /** Share of the face's light that comes straight from the head, 0 to 1. */
+    public function directShare(): float
+    {
+        return $this->face->direct->luminance() / max(1e-12, $this->onFace());
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\Body;
+use Kaddle\Core\Exposure\Lens;
+use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * One planned situation: the scene, the glow, the wish and the gear.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Moment
+{
+    private function __construct(
+        public Scene $scene,
+        /** Assumed to fall on backdrop and face alike. */
+        public ExposureValue $glow,
+        /** Wanted level of the room against metered; −6 to +1, negative is darker. */
+        public Stops $roomLevel,
+        /** Aperture that the photographer likes for this moment's depth; kept when it can be. */
+        public Aperture $workingAperture,
+        public Body $body,
+        public Lens $lens,
+        public FlashUnit $flash,
+        /** Where the photographer insists on pointing the head; null leaves it to the solver. */
+        public ?HeadAim $aim,
+    ) {}
+
+    /**
+     * @param float $roomUnder stops under metered at which the room should read
+     *
+     * @throws OutOfRange
+     */
+    public static function of(
+        Scene $scene,
+        ExposureValue $glow,
+        float $roomUnder,
+        Aperture $workingAperture,
+        Body $body,
+        Lens $lens,
+        FlashUnit $flash,
+        ?HeadAim $aim = null,
+    ): self {
+        $level = Stops::of(-self::roomUnderLimits()->checked('wish for the room', $roomUnder));
+
+        return new self($scene, $glow, $level, $workingAperture, $body, $lens, $flash, $aim);
+    }
+
+    public static function roomUnderLimits(): Limits
+    {
+        return Limits::between(-1.0, 6.0, 'stops under metered', 1.0 / 3.0);
+    }
+}

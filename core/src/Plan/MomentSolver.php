@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Flash\FlashInRoom;
+use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Flash\HeadAim;
+
+/**
+ * Start here: one moment in, settings out.
+ *
+ * For every way to point the head it asks the engine for the light, lets
+ * ExposureChooser set the room, derives the output for the face, and takes the
+ * way with the least trouble. A moment that cannot be had comes back with the
+ * nearest settings and the stops that are missing, never silently clamped.
+ */
+final class MomentSolver
+{
+    private function __construct() {}
+
+    public static function solve(Moment $moment): Solution
+    {
+        $candidates = array_map(
+            static fn(FaceLight $light): Candidate => self::candidate($moment, $light),
+            self::lights($moment->scene, $moment),
+        );
+        usort($candidates, static fn(Candidate $a, Candidate $b): int => $a->trouble() <=> $b->trouble());
+        $wished = array_values(array_filter(
+            $candidates,
+            static fn(Candidate $c): bool => $c->light->aim === $moment->aim,
+        ));
+
+        return Solution::of($moment, $wished[0] ?? $candidates[0], $candidates);
+    }
+
+    /** @return non-empty-list<FaceLight> */
+    private static function lights(Scene $scene, Moment $moment): array
+    {
+        $engine = FlashInRoom::of($scene->room);
+        $probes = ['face' => $scene->faceProbe(), 'crown' => $scene->crownProbe(), 'backdrop' => $scene->backdropProbe()];
+
+        return array_map(
+            static function (HeadAim $aim) use ($engine, $probes, $scene, $moment): FaceLight {
+                $head = Head::at($scene->head, $aim->direction($scene->face->minus($scene->head)), $moment->flash->beam);
+                $light = $engine->exposures($head, $probes);
+
+                return new FaceLight($aim, $head, $light['face'], $light['crown'], $light['backdrop']);
+            },
+            HeadAim::cases(),
+        );
+    }
+
+    private static function candidate(Moment $moment, FaceLight $light): Candidate
+    {
+        $chooser = ExposureChooser::for($moment);
+        $choice = $chooser->choose($light->onFace());
+        $wanted = $chooser->outputFor($choice->settings, $light->onFace());
+
+        return new Candidate($light, $choice, $wanted, $moment->flash->nearest($wanted), $moment->flash->lowest->stops->value());
+    }
+}

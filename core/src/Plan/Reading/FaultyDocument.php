@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Reading;
+
+use Kaddle\Core\KaddleException;
+
+/** A document that cannot be taken, with every fault found in it. */
+final class FaultyDocument extends \DomainException implements KaddleException
+{
+    /** @param non-empty-list<Fault> $faults */
+    private function __construct(
+        public readonly array $faults,
+    ) {
+        parent::__construct(implode(' ', array_map(static fn(Fault $f): string => $f->message, $faults)));
+    }
+
+    /** @param non-empty-list<Fault> $faults */
+    public static function with(array $faults): self
+    {
+        return new self($faults);
+    }
+
+    public static function asAWhole(string $message): self
+    {
+        return new self([new Fault('', $message)]);
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Reading;
+
+use Kaddle\Core\KaddleException;
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Number;
+
+/**
+ * The fields of one object in a document.
+ *
+ * Every getter gives the value, or notes a fault and gives null.
+ */
+final readonly class Fields
+{
+    /** @param array<array-key, mixed> $values */
+    private function __construct(
+        private array $values,
+        private string $path,
+        private Faults $faults,
+    ) {}
+
+    /** @param array<array-key, mixed> $values */
+    public static function ofDocument(array $values, Faults $faults): self
+    {
+        return new self($values, '', $faults);
+    }
+
+    /** The fields of an object inside; when it is missing, every field in it will be. */
+    public function object(string $name): self
+    {
+        $value = $this->values[$name] ?? null;
+        if (!is_array($value) || (array_is_list($value) && $value !== [])) {
+            $this->fault($name, sprintf('“%s” must be an object with its fields.', $this->pathOf($name)));
+
+            return new self([], $this->pathOf($name), new Faults());
+        }
+
+        return new self($value, $this->pathOf($name), $this->faults);
+    }
+
+    public function has(string $name): bool
+    {
+        return isset($this->values[$name]);
+    }
+
+    public function is(string $name, int $value): bool
+    {
+        return ($this->values[$name] ?? null) === $value;
+    }
+
+    public function number(string $name, string $what, Limits $limits): ?float
+    {
+        $value = $this->values[$name] ?? null;
+        if (!is_int($value) && !is_float($value)) {
+            $this->fault($name, "The $what must be a number, {$limits->inWords()}.");
+
+            return null;
+        }
+        if (!$limits->contains((float) $value)) {
+            $this->fault($name, sprintf('The %s must be %s; it is %s.', $what, $limits->inWords(), Number::plain((float) $value)));
+
+            return null;
+        }
+
+        return (float) $value;
+    }
+
+    /**
+     * One of the values of a closed set.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null
+     */
+    public function oneOf(string $name, string $what, string $enum): ?\BackedEnum
+    {
+        $value = $this->values[$name] ?? null;
+        $found = is_string($value) ? $enum::tryFrom($value) : null;
+        if ($found === null) {
+            $known = implode(', ', array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+            $this->fault($name, "The $what must be one of: $known.");
+        }
+
+        return $found;
+    }
+
+    /**
+     * A value made from a label as gear shows it; numbers are taken as labels too.
+     *
+     * @template T of object
+     *
+     * @param callable(string): T $make throwing a KaddleException with a sentence
+     *
+     * @return T|null
+     */
+    public function label(string $name, string $what, callable $make): ?object
+    {
+        $value = $this->values[$name] ?? null;
+        if (!is_string($value) && !is_int($value) && !is_float($value)) {
+            $this->fault($name, "The $what is missing.");
+
+            return null;
+        }
+        try {
+            return $make((string) $value);
+        } catch (KaddleException $e) {
+            $this->fault($name, $e->getMessage());
+
+            return null;
+        }
+    }
+
+    /** Notes fields that nobody knows: a misspelt one must not be lost in silence. */
+    public function allowOnly(string ...$names): void
+    {
+        foreach (array_diff(array_map(strval(...), array_keys($this->values)), $names) as $stranger) {
+            $shown = mb_strimwidth($stranger, 0, 40, '…');
+            $this->fault($shown, sprintf('“%s” is not a field here; known are %s.', $shown, implode(', ', $names)));
+        }
+    }
+
+    public function fault(string $name, string $message): void
+    {
+        $this->faults->add($this->pathOf($name), $message);
+    }
+
+    private function pathOf(string $name): string
+    {
+        return $this->path === '' ? $name : "$this->path.$name";
+    }
+}

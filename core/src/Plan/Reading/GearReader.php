@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Reading;
+
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\Body;
+use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Lens;
+use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Exposure\Steadiness;
+use Kaddle\Core\Flash\Beam;
+use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\KaddleException;
+use Kaddle\Core\Quantity\Step;
+
+/** @internal the gear in a moment document */
+final readonly class GearReader
+{
+    public function __construct(
+        private Fields $document,
+        private Faults $faults,
+    ) {}
+
+    public function body(): ?Body
+    {
+        $fields = $this->document->object('body');
+        $fields->allowOnly('step', 'sync', 'baseIso', 'usableIso', 'stabiliser', 'crop', 'strictness');
+        $step = $fields->oneOf('step', 'step of the body', Step::class);
+        $sync = $fields->label('sync', 'sync speed', static fn(string $l): Shutter => Shutter::fromLabel($l, $step ?? Step::Third));
+        $base = $fields->label('baseIso', 'lowest ISO', static fn(string $l): Iso => Iso::fromLabel($l, $step ?? Step::Third));
+        $usable = $fields->label('usableIso', 'usable ISO', static fn(string $l): Iso => Iso::fromLabel($l, $step ?? Step::Third));
+        $stabiliser = $fields->number('stabiliser', 'stabiliser', Steadiness::stabiliserLimits());
+        $crop = $fields->number('crop', 'crop factor', Steadiness::cropLimits());
+        $strictness = $fields->number('strictness', 'hand-held rule k', Steadiness::strictnessLimits());
+        if ($step === null || $sync === null || $base === null || $usable === null || $stabiliser === null || $crop === null || $strictness === null) {
+            return null;
+        }
+
+        return $this->sane('body', static fn(): Body => Body::of($step, $sync, $base, $usable, $stabiliser, $crop, $strictness));
+    }
+
+    public function lens(): ?Lens
+    {
+        $fields = $this->document->object('lens');
+        $fields->allowOnly('focalLength', 'widest', 'narrowest');
+        $focal = $fields->number('focalLength', 'focal length', Steadiness::focalLimits());
+        $widest = $fields->label('widest', 'widest aperture', static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third));
+        $narrowest = $fields->label('narrowest', 'narrowest aperture', static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third));
+        if ($focal === null || $widest === null || $narrowest === null) {
+            return null;
+        }
+
+        return $this->sane('lens', static fn(): Lens => Lens::of($focal, $widest, $narrowest));
+    }
+
+    public function flash(): ?FlashUnit
+    {
+        $fields = $this->document->object('flash');
+        $fields->allowOnly('guideNumber', 'halfAngle', 'lowestUnderFull', 'step');
+        $guideNumber = $fields->number('guideNumber', 'guide number', Beam::guideNumberLimits());
+        $halfAngle = $fields->number('halfAngle', 'half-angle of the beam', Beam::halfAngleLimits());
+        $lowest = $fields->number('lowestUnderFull', 'lowest output', FlashUnit::lowestLimits());
+        $step = $fields->oneOf('step', 'step of the flash', Step::class);
+        if ($guideNumber === null || $halfAngle === null || $lowest === null || $step === null) {
+            return null;
+        }
+
+        return FlashUnit::of($guideNumber, $halfAngle, (int) round($lowest), $step);
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param callable(): T $make
+     *
+     * @return T|null
+     */
+    private function sane(string $name, callable $make): ?object
+    {
+        try {
+            return $make();
+        } catch (KaddleException $e) {
+            $this->faults->add($name, $e->getMessage());
+
+            return null;
+        }
+    }
+}

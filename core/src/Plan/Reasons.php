@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Quantity\Number;
+
+/**
+ * Why a solution is as it is, in the order in which a photographer would think.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Reasons
+{
+    private function __construct(
+        private Moment $moment,
+        private Candidate $best,
+        private Levels $levels,
+        private Solution $solution,
+    ) {}
+
+    /** @return list<Reason> */
+    public static function of(Solution $solution): array
+    {
+        $self = new self($solution->moment, $solution->best, $solution->levels, $solution);
+
+        return [
+            $self->room(),
+            $self->shutter(),
+            $self->aperture(),
+            $self->iso(),
+            $self->head(),
+            $self->output(),
+            $self->backdrop(),
+            $self->eyes(),
+            $self->doubt(),
+        ];
+    }
+
+    private function room(): Reason
+    {
+        $glow = $this->moment->glow;
+        $level = $this->moment->roomLevel;
+        $wish = match (true) {
+            abs($level->value) < 0.05 => 'as metered',
+            $level->value < 0.0 => "{$level->amount()} under",
+            default => "{$level->amount()} over",
+        };
+
+        return new Reason('room', sprintf(
+            'The room glows at EV %s (%s lx). To read %s, the camera is set as if it were EV %s.',
+            number_format($glow->ev, 1),
+            Number::significant($glow->lux()),
+            $wish,
+            number_format($glow->ev - $level->value, 1),
+        ), 'log2(N²/t) − log2(S/100) = EV100 − level');
+    }
+
+    private function shutter(): Reason
+    {
+        $body = $this->moment->body;
+        $slowest = 1.0 / $body->steadinessAt($this->moment->lens->focalLength)->seconds;
+        $label = $this->settings()->shutter->label();
+        $hold = sprintf('At %s mm you can hold 1/%s s.', Number::plain($this->moment->lens->focalLength), Number::plain($slowest, 0));
+
+        return new Reason('shutter', match ($this->best->choice->shutterBound) {
+            Limit::HandHeld => "$hold The slowest step within that, $label, lets in the most room light.",
+            Limit::QuarterOutput => "$hold A slower shutter would need more than a quarter of the flash; $label keeps it easy.",
+            Limit::UsableIso => "$label is the fastest shutter that ISO {$body->usableIso->label()} still carries; faster would spare the flash.",
+            Limit::BaseIso => "A slower shutter would burn the room even closed down at ISO {$body->baseIso->label()}; $label is the slowest that fits.",
+            default => "$label is as fast as this body lights the whole frame: above {$body->sync->label()} a bar stays dark.",
+        }, 't ≤ 2^stabiliser / (k·f35), t ≥ t_sync');
+    }
+
+    private function aperture(): Reason
+    {
+        $label = $this->settings()->aperture->label();
+        $working = $this->moment->workingAperture->label();
+
+        return new Reason('aperture', match ($this->best->choice->apertureBound) {
+            Limit::WorkingAperture => "$label is the aperture you like for this moment, and the other controls can keep it.",
+            Limit::WidestAperture => "$label: you like $working, but the lens has to open all the way or the ISO leaves what you would deliver.",
+            Limit::NarrowestAperture => "$label: the lens closes all the way, there is more light than you can use.",
+            Limit::BaseIso => "$label instead of $working: the ISO cannot go lower.",
+            default => "$label instead of $working: the ISO cannot go higher.",
+        }, '');
+    }
+
+    private function iso(): Reason
+    {
+        $label = $this->settings()->iso->label();
+
+        return new Reason('iso', match ($this->best->choice->isoBound) {
+            Limit::UsableIso => "ISO $label is the highest that you would deliver from this body.",
+            Limit::BaseIso => "ISO $label is the lowest of this body.",
+            default => "ISO $label makes up the rest, so that the room reads {$this->levels->room->signed()} stops.",
+        }, 'log2(S/100) = log2(N²/t) − EV100 + level');
+    }
+
+    private function head(): Reason
+    {
+        $aim = $this->best->light->aim;
+        $exposure = Number::significant($this->best->light->onFace());
+        $way = $this->moment->aim === null ? 'has least against it' : 'is your choice';
+        $split = $aim->isBounced() && $this->best->light->onFace() > 0.0
+            ? sprintf(' %d %% comes by one reflection, %d %% by later ones.', round(100.0 * $this->firstShare()), round(100.0 * $this->laterShare()))
+            : '';
+
+        return new Reason('head', "{$aim->inWords()} $way: a full pop brings $exposure lx·s to the face.$split", 'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity');
+    }
+
+    private function output(): Reason
+    {
+        $wanted = FaceBalance::flashBeside($this->levels->room);
+        $why = FaceBalance::isFill($this->levels->room)
+            ? "The room lights the face already, so the flash is fill at {$wanted->signed()} stops."
+            : "The room gives the face {$this->levels->room->signed()} stops, which leaves {$wanted->signed()} for the flash.";
+        $full = $this->settings()->levelOfFlash($this->best->light->onFace());
+
+        return new Reason('output', sprintf(
+            '%s A full pop would read %s there, so the output is %s.',
+            $why,
+            $full->signed(),
+            $this->best->output->label(),
+        ), '2^room + 2^flash = 1; stops over = log2(p·H·S / (250·N²))');
+    }
+
+    private function backdrop(): Reason
+    {
+        return new Reason('backdrop', sprintf(
+            'On the far wall the flash spills %s stops beside the room’s %s: together %s.',
+            $this->levels->spill->signed(),
+            $this->levels->room->signed(),
+            $this->levels->backdrop->signed(),
+        ), '2^total = 2^room + 2^spill');
+    }
+
+    private function eyes(): Reason
+    {
+        $ratio = $this->best->light->crownOverFace();
+        $judgement = match (true) {
+            $ratio->value > 1.0 => 'expect dark eye sockets',
+            $ratio->value > 0.0 => 'a little shadow in the eye sockets',
+            default => 'the eyes stay open',
+        };
+
+        return new Reason('eyes', "Light from above against light on the face: {$ratio->signed()} stops, $judgement.", 'log2(H_crown / H_face)');
+    }
+
+    private function doubt(): Reason
+    {
+        return new Reason('doubt', sprintf(
+            'Expect ±%s stops on the face (an empty box with matt walls stands for the room) and ±%s on the room’s glow.',
+            Number::plain($this->solution->faceDoubt()->value, 1),
+            Number::plain(Tolerance::GLOW, 1),
+        ), '');
+    }
+
+    private function settings(): ExposureSettings
+    {
+        return $this->best->choice->settings;
+    }
+
+    private function firstShare(): float
+    {
+        return $this->best->light->face->first->luminance() / $this->best->light->onFace();
+    }
+
+    private function laterShare(): float
+    {
+        return $this->best->light->face->later->luminance() / $this->best->light->onFace();
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Stops;
+
+/** Something that would help, and how many stops it is worth. */
+final readonly class Remedy
+{
+    private function __construct(
+        public string $sentence,
+        /** What it buys, above 0. */
+        public Stops $worth,
+    ) {}
+
+    /**
+     * @param non-empty-list<Candidate> $candidates
+     * @param list<Shortfall> $shortfalls
+     *
+     * @return list<self> most stops first
+     */
+    public static function allFor(Moment $moment, Candidate $best, array $candidates, array $shortfalls): array
+    {
+        $all = [];
+        foreach ($shortfalls as $shortfall) {
+            $all = [...$all, ...match ($shortfall->kind) {
+                ShortfallKind::RoomTooDark => self::forDarkRoom($moment, $shortfall->stops),
+                ShortfallKind::RoomTooBright => self::forTooMuchLight($shortfall->stops, 'room'),
+                ShortfallKind::FlashTooWeak => self::forWeakFlash($moment, $best, $candidates, $shortfall->stops),
+                ShortfallKind::FlashTooStrong => self::forTooMuchLight($shortfall->stops, 'flash'),
+                ShortfallKind::Shaky => self::forShake($moment, $shortfall->stops),
+            }];
+        }
+        usort($all, static fn(self $a, self $b): int => $b->worth->value <=> $a->worth->value);
+
+        return $all;
+    }
+
+    /** @return list<self> */
+    private static function forDarkRoom(Moment $moment, Stops $short): array
+    {
+        $reads = $moment->roomLevel->minus($short);
+        $iso = Number::plain(round($moment->body->usableIso->value() * $short->ratio(), -2));
+
+        return [
+            new self("Let the room fall to {$reads->signed()} stops and let the flash carry the picture.", $short),
+            new self("Rest the camera on a stand: the shutter may then be {$short->amount()} slower, as long as people keep still.", $short),
+            new self('A lens that opens one stop wider buys one stop of room and of flash.', Stops::of(1.0)),
+            new self("Files at about ISO $iso would close the gap alone.", $short),
+        ];
+    }
+
+    /** @return list<self> */
+    private static function forTooMuchLight(Stops $over, string $of): array
+    {
+        return [
+            new self("A neutral density filter of {$over->amount()} before the lens takes the $of down, and everything else with it.", $over),
+            ...($of === 'room'
+                ? [new self('Let the room read brighter, or wait for dusk: then the flash is only fill.', $over)]
+                : [new self('Point the head at something darker or farther away.', Stops::of(1.0))]),
+        ];
+    }
+
+    /**
+     * @param non-empty-list<Candidate> $candidates
+     *
+     * @return list<self>
+     */
+    private static function forWeakFlash(Moment $moment, Candidate $best, array $candidates, Stops $short): array
+    {
+        $remedies = [
+            new self('A lens that opens one stop wider, or one more usable stop of ISO, buys one stop of flash and of room.', Stops::of(1.0)),
+        ];
+        if (is_finite($short->value)) {
+            $number = Number::plain(ceil($moment->flash->guideNumber * 2.0 ** ($short->value / 2.0)));
+            $remedies[] = new self("A unit of guide number $number m at this zoom would reach, or {$short->amount()} worth of units side by side.", $short);
+        }
+        foreach ($candidates as $other) {
+            $gain = $best->wantedOutput - $other->wantedOutput;
+            if ($other->light->aim !== $best->light->aim && $gain > Tolerance::ROUNDING && is_finite($other->wantedOutput)) {
+                $remedies[] = new self(self::pointing($other, $gain), Stops::of($gain));
+            }
+        }
+
+        return $best->light->aim->isBounced() ? $remedies : [...$remedies, self::closer($moment, $short)];
+    }
+
+    private static function pointing(Candidate $other, float $gain): string
+    {
+        $words = lcfirst($other->light->aim->inWords());
+
+        return is_finite($gain)
+            ? sprintf('Pointing the head %s gains %s%s.', $words, Stops::of($gain)->amount(), $other->light->aim->isBounced() ? '' : ', at the price of hard, flat light')
+            : sprintf('Pointing the head %s does bring light to the face.', $words);
+    }
+
+    /** Direct light only: H ∝ 1/d². */
+    private static function closer(Moment $moment, Stops $short): self
+    {
+        $distance = $moment->scene->face->minus($moment->scene->head)->length() * 2.0 ** (-$short->value / 2.0);
+
+        return new self(sprintf('Standing %s m away instead would be enough.', Number::plain($distance, 1)), $short);
+    }
+
+    /** @return list<self> */
+    private static function forShake(Moment $moment, Stops $short): array
+    {
+        $focal = Number::plain(floor($moment->lens->focalLength * 2.0 ** -$short->value));
+
+        return [
+            new self('Rest the camera on a stand, or use a stabilised lens.', $short),
+            new self("At $focal mm hands can hold sync speed.", $short),
+        ];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * By how much the gear misses the wish, and which limits stand in the way.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Shortfall
+{
+    /**
+     * @param Stops $stops how far it misses, above 0
+     * @param list<Limit> $limits that bound it
+     */
+    private function __construct(
+        public ShortfallKind $kind,
+        public Stops $stops,
+        public array $limits,
+    ) {}
+
+    /** @return list<self> everything that a candidate misses; empty when it gives what was asked */
+    public static function allOf(Candidate $candidate): array
+    {
+        $choice = $candidate->choice;
+        $misses = [
+            [ShortfallKind::RoomTooDark, $choice->tooDark, [Limit::HandHeld, Limit::WidestAperture, Limit::UsableIso]],
+            [ShortfallKind::RoomTooBright, $choice->tooBright, [Limit::Sync, Limit::NarrowestAperture, Limit::BaseIso]],
+            [ShortfallKind::FlashTooWeak, $candidate->tooWeak(), [Limit::FullOutput]],
+            [ShortfallKind::FlashTooStrong, $candidate->tooStrong(), [Limit::LowestOutput]],
+            [ShortfallKind::Shaky, $choice->shaky, [Limit::Sync]],
+        ];
+        $all = [];
+        foreach ($misses as [$kind, $stops, $limits]) {
+            if ($stops > 0.0) {
+                $all[] = new self($kind, Stops::of($stops), $limits);
+            }
+        }
+
+        return $all;
+    }
+
+    public function sentence(): string
+    {
+        $by = $this->stops->amount();
+        $none = is_infinite($this->stops->value);
+
+        return match ($this->kind) {
+            ShortfallKind::RoomTooDark => "The room reads $by darker than you wish, at the slowest shutter you can hold, wide open, at your highest ISO.",
+            ShortfallKind::RoomTooBright => "The room reads $by brighter than you wish, at sync speed, closed down, at the lowest ISO.",
+            ShortfallKind::FlashTooWeak => $none
+                ? 'No light of the flash reaches the face this way.'
+                : "The flash falls short by $by at full power.",
+            ShortfallKind::FlashTooStrong => "The flash is $by too strong at its lowest power.",
+            ShortfallKind::Shaky => "Sync speed is $by slower than you can hold this lens: the room will show the shake, the pop will not.",
+        };
+    }
+}

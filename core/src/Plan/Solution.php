@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Quantity\Stops;
+
+/** A moment solved, or the nearest to it with what is missing. */
+final readonly class Solution
+{
+    /**
+     * @param list<Shortfall> $shortfalls empty exactly when the moment can be had
+     * @param non-empty-list<Candidate> $candidates every way to point the head, least trouble first
+     * @param list<Remedy> $remedies most stops first
+     */
+    private function __construct(
+        public Moment $moment,
+        public Candidate $best,
+        public Levels $levels,
+        public array $shortfalls,
+        public array $candidates,
+        public array $remedies,
+    ) {}
+
+    /**
+     * @internal made by MomentSolver only
+     *
+     * @param non-empty-list<Candidate> $candidates
+     */
+    public static function of(Moment $moment, Candidate $best, array $candidates): self
+    {
+        $shortfalls = Shortfall::allOf($best);
+
+        return new self(
+            $moment,
+            $best,
+            Levels::of($moment, $best),
+            $shortfalls,
+            $candidates,
+            Remedy::allFor($moment, $best, $candidates, $shortfalls),
+        );
+    }
+
+    /** @phpstan-pure */
+    public function isFeasible(): bool
+    {
+        return $this->shortfalls === [];
+    }
+
+    /** @phpstan-pure */
+    public function outputBound(): Limit
+    {
+        return match (true) {
+            $this->best->tooWeak() > 0.0 => Limit::FullOutput,
+            $this->best->tooStrong() > 0.0 => Limit::LowestOutput,
+            default => Limit::FaceLevel,
+        };
+    }
+
+    /**
+     * Doubt about the face's level, stops either way.
+     *
+     * @phpstan-pure
+     */
+    public function faceDoubt(): Stops
+    {
+        return Stops::of($this->best->light->aim->isBounced() ? Tolerance::BOUNCED : Tolerance::DIRECT);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Quantity;
+
+/**
+ * A place on a camera's or flash unit's scale, held exactly.
+ *
+ * Thirds, halves and tenths of a stop are all whole numbers of thirtieths, so
+ * that settings add up without rounding and the database stores an integer.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class ExactStops
+{
+    private const PER_STOP = 30;
+
+    private function __construct(
+        /** Thirtieths of a stop. */
+        public int $thirtieths,
+    ) {}
+
+    public static function fromThirtieths(int $thirtieths): self
+    {
+        return new self($thirtieths);
+    }
+
+    public static function fromWhole(int $stops): self
+    {
+        return new self($stops * self::PER_STOP);
+    }
+
+    /** The click nearest to a real number of stops. */
+    public static function nearest(float $stops, Step $step): self
+    {
+        return new self((int) round($stops * self::PER_STOP / $step->thirtieths()) * $step->thirtieths());
+    }
+
+    public function value(): float
+    {
+        return $this->thirtieths / self::PER_STOP;
+    }
+
+    public function isOn(Step $step): bool
+    {
+        return $this->thirtieths % $step->thirtieths() === 0;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests\Plan;
+
+use Kaddle\Core\Plan\Reading\FaultyDocument;
+use Kaddle\Core\Plan\Reading\MomentReader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class MomentReaderTest extends TestCase
+{
+    public function testReadsAMeteredTripleAsGlow(): void
+    {
+        $moment = Moments::with(['glow' => ['metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => 1600]]]);
+        self::assertEqualsWithDelta(6.0 + 3.0 - 4.0, $moment->glow->ev, 1e-12);
+    }
+
+    #[DataProvider('badFields')]
+    public function testRefusesByFieldInASentence(string $path, mixed $value, string $field, string $sentence): void
+    {
+        try {
+            Moments::with([$path => $value]);
+            self::fail('taken');
+        } catch (FaultyDocument $e) {
+            $messages = [];
+            foreach ($e->faults as $fault) {
+                $messages[$fault->field] = $fault->message;
+            }
+            self::assertArrayHasKey($field, $messages, json_encode($messages, JSON_THROW_ON_ERROR));
+            self::assertStringContainsString($sentence, $messages[$field]);
+        }
+    }
+
+    /** @return iterable<string, array{string, mixed, string, string}> */
+    public static function badFields(): iterable
+    {
+        yield 'negative distance' => ['subject.distance', -3, 'subject.distance', 'must be 0.4 to 100 m; it is −3.'];
+        yield 'subject outside the room' => ['subject.distance', 14, 'subject.distance', 'between camera and far wall there are 12.95 m'];
+        yield 'camera in the last corner' => ['camera.fromBackWall', 17.9, 'subject.distance', 'move the camera back'];
+        yield 'camera outside' => ['camera.fromBackWall', 30, 'camera.fromBackWall', 'at most 17.95 m'];
+        yield 'no ceiling' => ['room.height', 0, 'room.height', 'must be 2 to 40 m; it is 0.'];
+        yield 'ceiling under the head' => ['camera.height', 3.0, 'room.height', 'at least 3.25 m'];
+        yield 'face over the ceiling' => ['subject.height', 5, 'subject.height', 'at most 3.05 m'];
+        yield 'endless ISO' => ['body.usableIso', 1e9, 'body.usableIso', 'is not a customary ISO'];
+        yield 'number as text' => ['subject.distance', 'NaN', 'subject.distance', 'must be a number, 0.4 to 100 m'];
+        yield 'nothing' => ['subject.distance', null, 'subject.distance', 'must be a number'];
+        yield 'a list' => ['room.height', [3.1], 'room.height', 'must be a number'];
+        yield 'true' => ['room.height', true, 'room.height', 'must be a number'];
+        yield 'unknown finish' => ['room.finishes.ceiling', 'unobtainium', 'room.finishes.ceiling', 'must be one of: white-plaster, limewash'];
+        yield 'finish as number' => ['room.finishes.ceiling', 3, 'room.finishes.ceiling', 'must be one of'];
+        yield 'room as text' => ['room', 'big', 'room', 'must be an object'];
+        yield 'room as list' => ['room', [1, 2, 3], 'room', 'must be an object'];
+        yield 'glow out of this world' => ['glow.ev', 40, 'glow.ev', 'must be −6 to 18 EV; it is 40.'];
+        yield 'metered with a strange shutter' => ['glow', ['metered' => ['shutter' => '1/61', 'aperture' => 'f/2.8', 'iso' => 1600]], 'glow.metered.shutter', 'not a customary shutter time'];
+        yield 'metered beyond any glow' => ['glow', ['metered' => ['shutter' => '30 s', 'aperture' => 'f/1', 'iso' => 102400]], 'glow.metered', 'must be −6 to 18 EV'];
+        yield 'glow given twice' => ['glow', ['ev' => 4, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => 1600]], 'glow.ev', 'not both'];
+        yield 'room far too dark a wish' => ['look.roomUnder', 12, 'look.roomUnder', 'must be −1 to 6 stops under metered'];
+        yield 'misspelt field' => ['subject.distanse', 3, 'subject.distanse', 'is not a field here; known are distance, height'];
+        yield 'direction nobody knows' => ['head', 'sideways', 'head', 'must be one of: up,'];
+        yield 'zero guide number' => ['flash.guideNumber', 0, 'flash.guideNumber', 'must be 2 to 120 m; it is 0.'];
+        yield 'flat beam' => ['flash.halfAngle', 90, 'flash.halfAngle', 'must be 3 to 85 °'];
+        yield 'lens inside out' => ['lens.widest', 'f/22', 'lens', 'must be wider than the narrowest'];
+        yield 'ISO upside down' => ['body.baseIso', '12800', 'body', 'lies below the lowest ISO'];
+        yield 'future version' => ['version', 2, 'version', 'The version must be 1'];
+    }
+
+    #[DataProvider('badTexts')]
+    public function testRefusesWhatIsNoMomentAtAll(string $json, string $sentence): void
+    {
+        $this->expectException(FaultyDocument::class);
+        $this->expectExceptionMessage($sentence);
+        MomentReader::fromJson($json);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badTexts(): iterable
+    {
+        yield 'nothing' => ['', 'This is not JSON that can be read'];
+        yield 'half a document' => ['{"room": {', 'This is not JSON that can be read'];
+        yield 'NaN' => ['{"version": NaN}', 'This is not JSON that can be read'];
+        yield 'a list' => ['[1, 2]', 'A moment must be a JSON object.'];
+        yield 'a number' => ['7', 'A moment must be a JSON object.'];
+        yield 'very deep' => [str_repeat('{"room":', 100) . '1' . str_repeat('}', 100), 'This is not JSON that can be read'];
+        yield 'a megabyte' => ['{"version": 1, "x": "' . str_repeat('a', 1_000_000) . '"}', 'The document is too long: 1000023 bytes, at most 65536.'];
+    }
+
+    public function testTellsAllFaultsAtOnce(): void
+    {
+        try {
+            Moments::with(['subject.distance' => -1, 'room.height' => 0, 'glow.ev' => 99]);
+            self::fail('taken');
+        } catch (FaultyDocument $e) {
+            self::assertCount(3, $e->faults);
+        }
+    }
+}

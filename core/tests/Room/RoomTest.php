@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests\Room;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Direction;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\Interreflection;
+use Kaddle\Core\Room\Patch;
+use Kaddle\Core\Room\Patches;
+use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\Reflectance;
+use Kaddle\Core\Room\Vector;
+use PHPUnit\Framework\TestCase;
+
+final class RoomTest extends TestCase
+{
+    use TestTrait;
+
+    /** In a closed room the faces fill every point's sky, whatever closed form says how. */
+    public function testFormFactorsOfAClosedRoomAddUpToOne(): void
+    {
+        $this->forAll(Generators::choose(20, 400), Generators::choose(20, 200), Generators::choose(20, 120))
+            ->withMaxSize(20)
+            ->then(static function (int $length, int $width, int $height): void {
+                $patches = Patches::of(self::room($length / 10.0, $width / 10.0, $height / 10.0, 0.5))->all;
+                $eye = $patches[intdiv(count($patches), 3)];
+                $sum = 0.0;
+                foreach ($patches as $patch) {
+                    $sum += $patch->seenFrom($eye);
+                }
+                self::assertEqualsWithDelta(1.0, $sum, 1e-9);
+            });
+    }
+
+    /** Two derivations of the same thing: corner formulas against Lambert's edge sum. */
+    public function testClosedFormsAgreeWithTheEdgeSum(): void
+    {
+        $patches = Patches::of(self::room(12.0, 6.0, 3.0, 0.5))->all;
+        $eye = $patches[2];
+        $probe = Probe::at(Vector::of(...$eye->middle()), $eye->face->inward());
+        foreach ($patches as $patch) {
+            self::assertEqualsWithDelta($patch->seenFrom($eye), $probe->formFactorTo($patch), 1e-9, $patch->face->value);
+        }
+    }
+
+    public function testATiltedProbeSeesItsHalfOfTheRoom(): void
+    {
+        $probe = Probe::at(Vector::of(5.0, 2.0, 1.4), Direction::along(Vector::of(-1.0, 0.7, 0.3)));
+        $sum = 0.0;
+        foreach (Patches::of(self::room(12.0, 6.0, 3.0, 0.5))->all as $patch) {
+            $sum += $probe->formFactorTo($patch);
+        }
+        self::assertEqualsWithDelta(1.0, $sum, 1e-9);
+    }
+
+    /**
+     * Evenly lit evenly grey room: every bounce keeps the share ρ, so light after
+     * the first reflection adds up to E·ρ²/(1 − ρ) (the integrating sphere).
+     */
+    public function testIntegratingSphere(): void
+    {
+        $interreflection = Interreflection::in(self::room(5.0, 5.0, 5.0, 0.8));
+        $energy = array_map(static fn(Patch $p): float => 10.0 * $p->area(), $interreflection->patches->all);
+        $leaving = $interreflection->laterReflections($energy);
+        foreach ($leaving[1] as $exitance) {
+            self::assertEqualsWithDelta(10.0 * 0.8 ** 2 / (1.0 - 0.8), $exitance, 0.05);
+        }
+    }
+
+    public function testARayMeetsTheFaceAhead(): void
+    {
+        $room = self::room(10.0, 4.0, 3.0, 0.5);
+        $from = Vector::of(2.0, 2.0, 1.0);
+        self::assertSame(Face::Ceiling, $room->meets($from, Vector::of(0.1, 0.0, 1.0))->face);
+        self::assertEquals(Vector::of(10.0, 2.0, 1.0), $room->meets($from, Vector::of(3.0, 0.0, 0.0))->point);
+        self::assertSame(Face::Right, $room->meets($from, Vector::of(0.1, -1.0, 0.0))->face);
+        self::assertSame(Face::Back, $room->meets($from, Vector::of(-1.0, 0.1, 0.0))->face);
+    }
+
+    public function testRefusesWhatNoWallCanDo(): void
+    {
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('The green reflectance must be 0 to 0.95; it is 0.96.');
+        Reflectance::of(0.5, 0.96, 0.5);
+    }
+
+    public function testRefusesADirectionWithoutLength(): void
+    {
+        $this->expectException(OutOfRange::class);
+        Direction::along(Vector::of(0.0, 0.0, 0.0));
+    }
+
+    public function testOnlyTheOpenSkySendsNothingBack(): void
+    {
+        foreach (Finish::cases() as $finish) {
+            self::assertSame($finish === Finish::Open, $finish->reflectance()->share->luminance() === 0.0, $finish->value);
+        }
+    }
+
+    public static function room(float $length, float $width, float $height, float $grey): BoxRoom
+    {
+        return BoxRoom::fromMetres($length, $width, $height, static fn(Face $f): Reflectance => Reflectance::of($grey, $grey, $grey));
+    }
+}
