@@ -51,10 +51,10 @@ final readonly class Reasons
 
         return new Reason('room', sprintf(
             'The room glows at EV %s (%s lx). To read %s, the camera is set as if it were EV %s.',
-            number_format($glow->ev, 1),
+            Number::plain($glow->ev, 1),
             Number::significant($glow->lux()),
             $wish,
-            number_format($glow->ev - $level->value, 1),
+            Number::plain($glow->ev - $level->value, 1),
         ), 'log2(N²/t) − log2(S/100) = EV100 − level');
     }
 
@@ -104,11 +104,23 @@ final readonly class Reasons
         $aim = $this->best->light->aim;
         $exposure = Number::significant($this->best->light->onFace());
         $way = $this->moment->aim === null ? 'has least against it' : 'is your choice';
-        $split = $aim->isBounced() && $this->best->light->onFace() > 0.0
-            ? sprintf(' %d %% comes by one reflection, %d %% by later ones.', round(100.0 * $this->firstShare()), round(100.0 * $this->laterShare()))
-            : '';
 
-        return new Reason('head', "{$aim->inWords()} $way: a full pop brings $exposure lx·s to the face.$split", 'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity');
+        return new Reason('head', "{$aim->inWords()} $way: a full pop brings $exposure lx·s to the face.{$this->split()}", 'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity');
+    }
+
+    private function split(): string
+    {
+        $light = $this->best->light;
+
+        return match (true) {
+            !$light->aim->isBounced() || $light->onFace() <= 0.0 => '',
+            $light->directShare() > 0.5 => ' Nothing overhead sends it back: it is the rim of the beam that reaches the face.',
+            default => sprintf(
+                ' %d %% comes by one reflection, %d %% by later ones.',
+                round(100.0 * $this->firstShare()),
+                round(100.0 * $this->laterShare()),
+            ),
+        };
     }
 
     private function output(): Reason

@@ -32,6 +32,8 @@ final readonly class Scene
         public Vector $head,
         /** The face that must be right, m. */
         public Vector $face,
+        /** From lens to face, measured level, m. */
+        public float $distance,
     ) {}
 
     /**
@@ -60,7 +62,7 @@ final readonly class Scene
         $head = $camera->plus(Vector::of(0.0, 0.0, self::HEAD_OVER_LENS));
         $misfit = self::misfit($room, $camera, $head, $face);
 
-        return $misfit === null ? new self($room, $camera, $head, $face) : throw $misfit;
+        return $misfit === null ? new self($room, $camera, $head, $face, $distance) : throw $misfit;
     }
 
     public static function fromBackWallLimits(): Limits

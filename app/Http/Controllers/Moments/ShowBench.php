@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Data\BenchData;
+use App\Models\Moment;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Inertia\Inertia;
+use Inertia\Response;
+use Kaddle\Core\Plan\Document\SolutionDocument;
+use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Plan\Reading\MomentReader;
+
+/** The bench: one moment, solved as stored. */
+final class ShowBench
+{
+    public function __invoke(Moment $moment, #[CurrentUser] User $user): Response
+    {
+        $moment->load(['night', 'room', 'body', 'lens', 'flashUnit']);
+        $user->load(['bodies', 'lenses', 'flashUnits']);
+        $solution = MomentSolver::solve(MomentReader::fromArray($moment->document())->moment);
+
+        return Inertia::render('moments/Bench', [
+            'bench' => BenchData::of($moment, $user, SolutionDocument::of($solution)),
+        ]);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Http\Requests\MomentRequest;
+use Illuminate\Http\JsonResponse;
+use Kaddle\Core\Plan\Document\SolutionDocument;
+use Kaddle\Core\Plan\MomentSolver;
+
+/** Solves a draft; stores nothing. */
+final class SolveMoment
+{
+    public function __invoke(MomentRequest $request): JsonResponse
+    {
+        return new JsonResponse(SolutionDocument::of(MomentSolver::solve($request->light()->moment)));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Nights;
+
+use App\Data\NightData;
+use App\Models\Night;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class ListNights
+{
+    private const PER_PAGE = 30;
+
+    public function __invoke(#[CurrentUser] User $user): Response
+    {
+        $nights = $user->nights()->orderByDesc('held_on')->orderByDesc('id')->simplePaginate(self::PER_PAGE);
+
+        return Inertia::render('nights/Index', [
+            'nights' => array_map(static fn(Night $night): NightData => NightData::of($night), $nights->items()),
+            'earlier' => $nights->nextPageUrl(),
+            'later' => $nights->previousPageUrl(),
+        ]);
+    }
+}

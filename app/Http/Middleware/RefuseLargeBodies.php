@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Illuminate\Http\Request;
+use Kaddle\Core\Plan\Reading\MomentReader;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Turns oversized requests away before anything is parsed or looked up. */
+final class RefuseLargeBodies
+{
+    /** @param \Closure(Request): Response $next */
+    public function handle(Request $request, \Closure $next): Response
+    {
+        $most = MomentReader::MOST_BYTES;
+        if ((int) $request->headers->get('Content-Length', '0') <= $most) {
+            return $next($request);
+        }
+
+        return response()->json(['message' => "The request is too long: at most $most bytes."], 413);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Kaddle\Core\Room\Finish;
+
+/**
+ * A room as a box; lengths in m.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property float $length_m
+ * @property float $width_m
+ * @property float $height_m
+ * @property Finish $ceiling_finish
+ * @property Finish $floor_finish
+ * @property Finish $back_finish
+ * @property Finish $far_finish
+ * @property Finish $right_finish
+ * @property Finish $left_finish
+ */
+final class Room extends Model
+{
+    protected $fillable = [
+        'name', 'length_m', 'width_m', 'height_m',
+        'ceiling_finish', 'floor_finish', 'back_finish', 'far_finish', 'right_finish', 'left_finish',
+    ];
+
+    protected $casts = [
+        'length_m' => 'float',
+        'width_m' => 'float',
+        'height_m' => 'float',
+        'ceiling_finish' => Finish::class,
+        'floor_finish' => Finish::class,
+        'back_finish' => Finish::class,
+        'far_finish' => Finish::class,
+        'right_finish' => Finish::class,
+        'left_finish' => Finish::class,
+    ];
+
+    /**
+     * As a moment document carries it.
+     *
+     * @return array<string, mixed>
+     */
+    public function document(): array
+    {
+        return [
+            'length' => $this->length_m,
+            'width' => $this->width_m,
+            'height' => $this->height_m,
+            'finishes' => [
+                'ceiling' => $this->ceiling_finish->value,
+                'floor' => $this->floor_finish->value,
+                'back' => $this->back_finish->value,
+                'far' => $this->far_finish->value,
+                'right' => $this->right_finish->value,
+                'left' => $this->left_finish->value,
+            ],
+        ];
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    /** Tries per minute and address at anything that takes a password or sends mail. */
+    private const TRIES = 8;
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Password::defaults(static fn(): Password => Password::min(10));
+        Inertia::encryptHistory();
+        // Without host, so that the page works under every name of this machine.
+        Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
+        RateLimiter::for('accounts', static fn(Request $request): Limit => Limit::perMinute(self::TRIES)
+            ->by($request->path() . '|' . $request->ip())
+            ->response(static fn(Request $request, array $headers) => throw ValidationException::withMessages([
+                'email' => sprintf('Too many tries. Wait %d seconds and try again.', self::seconds($headers)),
+            ])));
+    }
+
+    /** @param array<array-key, mixed> $headers */
+    private static function seconds(array $headers): int
+    {
+        $wait = $headers['Retry-After'] ?? 60;
+
+        return is_numeric($wait) ? (int) $wait : 60;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\RefuseLargeBodies;
+use App\Http\Middleware\SecureHeaders;
+use App\Http\Problems;
+use App\Providers\AppServiceProvider;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+
+$root = dirname(__DIR__);
+
+// Everything that changes at run time lives in one place that can be moved:
+// two instances of the same checkout (the demo and the tests) never meet.
+$var = getenv('KADDLE_VAR');
+$var = is_string($var) && $var !== '' ? $var : "$root/var";
+foreach (['CONFIG', 'EVENTS', 'PACKAGES', 'ROUTES', 'SERVICES'] as $cache) {
+    $_ENV["APP_{$cache}_CACHE"] = sprintf('%s/bootstrap/%s.php', $var, strtolower($cache));
+}
+
+$app = Application::configure(basePath: $root)
+    ->withProviders([AppServiceProvider::class], withBootstrapProviders: false)
+    ->withRouting(web: "$root/routes/web.php", health: '/up')
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->prepend(RefuseLargeBodies::class);
+        $middleware->web(append: [SecureHeaders::class, HandleInertiaRequests::class]);
+        $middleware->encryptCookies(except: ['theme']);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/nights');
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->respond(Problems::inWords(...));
+    })
+    ->create();
+
+return $app->useEnvironmentPath($var)->useStoragePath("$var/storage");

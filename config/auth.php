@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+
+return [
+    'providers' => [
+        'users' => [
+            'driver' => 'eloquent',
+            'model' => User::class,
+        ],
+    ],
+];

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Exposure\Steadiness;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Room\BoxRoom;
+
+/**
+ * The ranges of a moment document's numbers, by field: what a form may offer.
+ *
+ * @phpstan-all-methods-pure
+ */
+final class FieldLimits
+{
+    private function __construct() {}
+
+    /** @return array<string, Limits> dotted path => range */
+    public static function all(): array
+    {
+        return [
+            'room.length' => BoxRoom::sideLimits(),
+            'room.width' => BoxRoom::sideLimits(),
+            'room.height' => BoxRoom::heightLimits(),
+            'camera.fromBackWall' => Scene::fromBackWallLimits(),
+            'camera.height' => Scene::heightLimits(),
+            'subject.distance' => Scene::distanceLimits(),
+            'subject.height' => Scene::heightLimits(),
+            'glow.ev' => ExposureValue::limits(),
+            'look.roomUnder' => Moment::roomUnderLimits(),
+            'lens.focalLength' => Steadiness::focalLimits(),
+        ];
+    }
+}

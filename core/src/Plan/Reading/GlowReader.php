@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Reading;
+
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\KaddleException;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Step;
+
+/** @internal the glow in a moment document: an EV, or the exposure that a meter gave */
+final readonly class GlowReader
+{
+    private function __construct(
+        private Fields $fields,
+        private Step $step,
+    ) {}
+
+    /** @param Step $step of the body that metered */
+    public static function in(Fields $document, Step $step): self
+    {
+        $fields = $document->object('glow');
+        $fields->allowOnly('ev', 'metered');
+        if ($fields->has('metered') && $fields->has('ev')) {
+            $fields->fault('ev', 'Give the glow either as EV or as a metered exposure, not both.');
+        }
+
+        return new self($fields, $step);
+    }
+
+    public function metered(): ?ExposureSettings
+    {
+        if (!$this->fields->has('metered')) {
+            return null;
+        }
+        $metered = $this->fields->object('metered');
+        $metered->allowOnly('shutter', 'aperture', 'iso');
+        $shutter = $metered->label('shutter', 'metered shutter time', fn(string $l): Shutter => Shutter::fromLabel($l, $this->step));
+        $aperture = $metered->label('aperture', 'metered aperture', fn(string $l): Aperture => Aperture::fromLabel($l, $this->step));
+        $iso = $metered->label('iso', 'metered ISO', fn(string $l): Iso => Iso::fromLabel($l, $this->step));
+
+        return $shutter === null || $aperture === null || $iso === null ? null : ExposureSettings::of($shutter, $aperture, $iso);
+    }
+
+    /** @param ExposureSettings|null $metered what metered() gave */
+    public function glow(?ExposureSettings $metered): ?ExposureValue
+    {
+        if ($this->fields->has('metered')) {
+            return $metered === null ? null : $this->of($metered);
+        }
+        $ev = $this->fields->number('ev', 'glow', ExposureValue::limits());
+
+        return $ev === null ? null : ExposureValue::atIso100($ev);
+    }
+
+    private function of(ExposureSettings $metered): ?ExposureValue
+    {
+        try {
+            return $metered->meteredGlow();
+        } catch (KaddleException $e) {
+            $this->fields->fault('metered', $e->getMessage());
+
+            return null;
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::create('users', static function (Blueprint $table): void {
+            $table->id();
+            $table->string('name', 80);
+            $table->string('email', 190)->unique();
+            $table->string('password');
+            $table->rememberToken();
+            $table->timestampsTz();
+        });
+        Schema::create('password_reset_tokens', static function (Blueprint $table): void {
+            $table->string('email', 190)->primary();
+            $table->string('token');
+            $table->timestampTz('created_at')->nullable();
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('password_reset_tokens');
+        Schema::dropIfExists('users');
+    }
+};

@@ -1,0 +1,18 @@
+import '../css/app.css';
+import { createInertiaApp, type ResolvedComponent } from '@inertiajs/react';
+import { createRoot } from 'react-dom/client';
+
+const pages = import.meta.glob<{ default: ResolvedComponent }>('./pages/**/*.tsx');
+
+void createInertiaApp({
+  title: (title) => (title === '' ? 'Kaddle' : `${title} · Kaddle`),
+  resolve: async (name) => {
+    const load = pages[`./pages/${name}.tsx`];
+    if (load === undefined) throw new Error(`There is no page called ${name}.`);
+    return (await load()).default;
+  },
+  setup: ({ el, App, props }) => {
+    createRoot(el).render(<App {...props} />);
+  },
+  progress: { color: 'var(--ink)', includeCSS: true },
+});

@@ -1,0 +1,85 @@
+import { limits, type GlowDraft, type MeteredDraft } from '@/types/generated';
+import { Choice, type Option } from '@/ui/Choice';
+import { NumberField } from '@/ui/NumberField';
+import { Switcher } from '@/ui/Switcher';
+import type { InputProps } from './Inputs';
+
+const WAYS = [
+  { value: 'ev', label: 'As EV' },
+  { value: 'metered', label: 'As metered' },
+] as const;
+
+/** The glow, told as EV or as the exposure that a meter gave for it. */
+export function GlowInputs({ bench, draft, faults, onChange }: InputProps) {
+  const body = bench.bodies.find((choice) => choice.gear.id === draft.bodyId) ?? bench.bodies[0];
+  const { ev, metered } = draft.glow;
+  const set = (glow: GlowDraft) => {
+    onChange({ ...draft, glow });
+  };
+  return (
+    <fieldset className="grid gap-2">
+      <legend className="mb-1 text-sm font-medium">Glow of the room</legend>
+      <Switcher
+        label="How the glow is told"
+        options={WAYS}
+        value={metered === null ? 'ev' : 'metered'}
+        onChange={(way) => {
+          set(way === 'ev' ? { ev: 4, metered: null } : { ev: null, metered: { shutter: '1/30', aperture: 'f/2.8', iso: '1600' } });
+        }}
+      />
+      {metered === null && (
+        <NumberField
+          label="Glow at ISO 100"
+          range={limits['glow.ev']}
+          travel="step"
+          value={ev ?? NaN}
+          error={faults['glow.ev']}
+          onChange={(value) => {
+            set({ ev: value, metered: null });
+          }}
+        />
+      )}
+      {metered !== null && body !== undefined && (
+        <div className="grid grid-cols-3 gap-2">
+          <Metered field="shutter" label="Shutter" options={body.shutters} {...{ metered, faults, set }} />
+          <Metered field="aperture" label="Aperture" options={body.apertures} {...{ metered, faults, set }} />
+          <Metered field="iso" label="ISO" options={body.isos} {...{ metered, faults, set }} />
+        </div>
+      )}
+      {faults['glow.metered'] !== undefined && (
+        <p role="alert" className="text-sm font-medium text-alarm">
+          {faults['glow.metered']}
+        </p>
+      )}
+    </fieldset>
+  );
+}
+
+interface MeteredProps {
+  readonly field: keyof MeteredDraft;
+  readonly label: string;
+  readonly options: readonly string[];
+  readonly metered: MeteredDraft;
+  readonly faults: InputProps['faults'];
+  readonly set: (glow: GlowDraft) => void;
+}
+
+function Metered({ field, label, options, metered, faults, set }: MeteredProps) {
+  return (
+    <Choice
+      label={label}
+      options={labels(options, metered[field])}
+      value={metered[field]}
+      error={faults[`glow.metered.${field}`]}
+      onChange={(value) => {
+        set({ ev: null, metered: { ...metered, [field]: value } });
+      }}
+    />
+  );
+}
+
+/** The clicks to choose from, with the one in use even where another body's scale lacks it. */
+export function labels(options: readonly string[], inUse: string): readonly Option[] {
+  const all = options.includes(inUse) ? options : [inUse, ...options];
+  return all.map((label) => ({ value: label, label }));
+}

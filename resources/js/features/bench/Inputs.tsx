@@ -1,0 +1,95 @@
+import { Collapsible } from 'radix-ui';
+import type { ReactNode } from 'react';
+import type { Faults } from '@/lib/http';
+import { limits, type BenchData, type MomentDraft } from '@/types/generated';
+import { NumberField } from '@/ui/NumberField';
+import { GearInputs } from './GearInputs';
+import { GlowInputs } from './GlowInputs';
+import { FinishChoice, RoomInputs } from './RoomInputs';
+import { LookInputs } from './LookInputs';
+import { MomentInputs } from './MomentInputs';
+
+export interface InputProps {
+  readonly bench: BenchData;
+  readonly draft: MomentDraft;
+  readonly faults: Faults;
+  readonly onChange: (draft: MomentDraft) => void;
+}
+
+/** Everything that can be changed; what changes most often stands first. */
+export function Inputs(props: InputProps) {
+  const { bench, draft, faults, onChange } = props;
+  return (
+    <div className="grid content-start gap-5">
+      <Group title="What changes">
+        <NumberField
+          label="Subject distance"
+          range={limits['subject.distance']}
+          travel="factor"
+          value={draft.subject.distance}
+          error={faults['subject.distance']}
+          onChange={(distance) => {
+            onChange({ ...draft, subject: { ...draft.subject, distance } });
+          }}
+        />
+        <NumberField
+          label="Ceiling height"
+          range={limits['room.height']}
+          travel="factor"
+          value={draft.room.height}
+          error={faults['room.height']}
+          onChange={(height) => {
+            onChange({ ...draft, room: { ...draft.room, height } });
+          }}
+        />
+        <FinishChoice face="ceiling" label="Ceiling finish" {...props} />
+        <GlowInputs {...props} />
+        <LookInputs {...props} />
+      </Group>
+      <Fold title="The whole room" open={hasFault(faults, ['room.length', 'room.width', 'room.finishes', 'camera', 'subject.height'])}>
+        {bench.othersInRoom > 0 && (
+          <p className="text-sm text-faint">
+            {bench.roomName} is used by {bench.othersInRoom === 1 ? 'one other moment' : `${bench.othersInRoom} other moments`}; a change holds there too.
+          </p>
+        )}
+        <RoomInputs {...props} />
+      </Fold>
+      <Fold title="Gear" open={hasFault(faults, ['body', 'lens', 'flash', 'focal', 'head'])}>
+        <GearInputs {...props} />
+      </Fold>
+      <Fold title="Name and time" open={hasFault(faults, ['name', 'startsAt'])}>
+        <MomentInputs {...props} />
+      </Fold>
+    </div>
+  );
+}
+
+function hasFault(faults: Faults, starts: readonly string[]): boolean {
+  return Object.keys(faults).some((field) => starts.some((start) => field.startsWith(start)));
+}
+
+function Group({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <section className="grid gap-3.5">
+      <h2 className="text-lg">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+/** What changes seldom is folded away, but never with a fault inside. */
+function Fold({ title, open, children }: { readonly title: string; readonly open: boolean; readonly children: ReactNode }) {
+  return (
+    <Collapsible.Root {...(open ? { open: true } : {})} className="border-t border-line pt-2">
+      <h2>
+        <Collapsible.Trigger className="group flex min-h-10 w-full items-center justify-between text-left font-head text-lg">
+          {title}
+          <span aria-hidden className="text-faint group-data-[state=open]:rotate-180">
+            ▾
+          </span>
+        </Collapsible.Trigger>
+      </h2>
+      <Collapsible.Content className="grid gap-3.5 pt-2">{children}</Collapsible.Content>
+    </Collapsible.Root>
+  );
+}

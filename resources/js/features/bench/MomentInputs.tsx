@@ -1,0 +1,42 @@
+import { router } from '@inertiajs/react';
+import { Confirm } from '@/ui/Confirm';
+import { TextField } from '@/ui/TextField';
+import type { InputProps } from './Inputs';
+
+export function MomentInputs({ bench, draft, faults, onChange }: InputProps) {
+  return (
+    <>
+      <TextField
+        label="Name of the moment"
+        value={draft.name}
+        error={faults['name']}
+        onChange={(name) => {
+          onChange({ ...draft, name });
+        }}
+      />
+      <TextField
+        label="Begins at"
+        type="time"
+        value={draft.startsAt}
+        error={faults['startsAt']}
+        onChange={(startsAt) => {
+          onChange({ ...draft, startsAt });
+        }}
+      />
+      <p className="flex flex-wrap items-center gap-3">
+        <a href={`/moments/${bench.momentId}/document`} className="font-medium underline underline-offset-4">
+          Download as JSON
+        </a>
+        <Confirm
+          trigger="Delete this moment"
+          title={`Delete “${bench.draft.name}”?`}
+          sentence="This cannot be undone."
+          confirm="Delete it"
+          onConfirm={() => {
+            router.delete(`/moments/${bench.momentId}`);
+          }}
+        />
+      </p>
+    </>
+  );
+}

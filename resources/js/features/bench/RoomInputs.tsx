@@ -1,0 +1,85 @@
+import { finishes, limits, type Finish, type FinishesDraft } from '@/types/generated';
+import { Choice } from '@/ui/Choice';
+import { NumberField } from '@/ui/NumberField';
+import type { InputProps } from './Inputs';
+
+const OPTIONS = (Object.keys(finishes) as Finish[]).map((value) => ({ value, label: finishes[value] }));
+
+const FACES: readonly { readonly face: keyof FinishesDraft; readonly label: string }[] = [
+  { face: 'floor', label: 'Floor' },
+  { face: 'back', label: 'Wall behind you' },
+  { face: 'far', label: 'Far wall' },
+  { face: 'left', label: 'Left wall' },
+  { face: 'right', label: 'Right wall' },
+];
+
+export function RoomInputs(props: InputProps) {
+  const { draft, faults, onChange } = props;
+  return (
+    <>
+      <NumberField
+        label="Room length, along your view"
+        range={limits['room.length']}
+        value={draft.room.length}
+        error={faults['room.length']}
+        onChange={(length) => {
+          onChange({ ...draft, room: { ...draft.room, length } });
+        }}
+      />
+      <NumberField
+        label="Room width"
+        range={limits['room.width']}
+        value={draft.room.width}
+        error={faults['room.width']}
+        onChange={(width) => {
+          onChange({ ...draft, room: { ...draft.room, width } });
+        }}
+      />
+      {FACES.map(({ face, label }) => (
+        <FinishChoice key={face} face={face} label={label} {...props} />
+      ))}
+      <NumberField
+        label="You stand from the wall behind you"
+        range={limits['camera.fromBackWall']}
+        value={draft.camera.fromBackWall}
+        error={faults['camera.fromBackWall']}
+        onChange={(fromBackWall) => {
+          onChange({ ...draft, camera: { ...draft.camera, fromBackWall } });
+        }}
+      />
+      <NumberField
+        label="Camera height"
+        range={limits['camera.height']}
+        value={draft.camera.height}
+        error={faults['camera.height']}
+        onChange={(height) => {
+          onChange({ ...draft, camera: { ...draft.camera, height } });
+        }}
+      />
+      <NumberField
+        label="Height of the face"
+        hint="About 1.25 m seated, 1.6 m standing."
+        range={limits['subject.height']}
+        value={draft.subject.height}
+        error={faults['subject.height']}
+        onChange={(height) => {
+          onChange({ ...draft, subject: { ...draft.subject, height } });
+        }}
+      />
+    </>
+  );
+}
+
+export function FinishChoice({ face, label, draft, faults, onChange }: InputProps & { readonly face: keyof FinishesDraft; readonly label: string }) {
+  return (
+    <Choice
+      label={label}
+      options={OPTIONS}
+      value={draft.room.finishes[face]}
+      error={faults[`room.finishes.${face}`]}
+      onChange={(value) => {
+        onChange({ ...draft, room: { ...draft.room, finishes: { ...draft.room.finishes, [face]: value as Finish } } });
+      }}
+    />
+  );
+}

@@ -1,0 +1,58 @@
+import { router } from '@inertiajs/react';
+import { useEffect, useState } from 'react';
+import type { Faults } from '@/lib/http';
+import type { BenchData, MomentDraft } from '@/types/generated';
+
+export interface DraftState {
+  readonly draft: MomentDraft;
+  readonly change: (draft: MomentDraft) => void;
+  readonly unsaved: boolean;
+  readonly saving: boolean;
+  /** What the server refused at the last save, until the next change. */
+  readonly saveFaults: Faults;
+  readonly save: () => void;
+}
+
+/** The moment as edited on the page, until it is saved. */
+export function useDraft(bench: BenchData): DraftState {
+  const [draft, setDraft] = useState(bench.draft);
+  const [saving, setSaving] = useState(false);
+  const [saveFaults, setSaveFaults] = useState<Faults>({});
+  const unsaved = JSON.stringify(draft) !== JSON.stringify(bench.draft);
+  useLeaveGuard(unsaved && !saving);
+
+  const change = (next: MomentDraft) => {
+    setSaveFaults({});
+    setDraft(next);
+  };
+  const save = () => {
+    setSaving(true);
+    router.put(`/moments/${bench.momentId}`, JSON.parse(JSON.stringify(draft)) as Record<string, never>, {
+      preserveScroll: true,
+      preserveState: true,
+      onError: setSaveFaults,
+      onFinish: () => {
+        setSaving(false);
+      },
+    });
+  };
+  return { draft, change, unsaved, saving, saveFaults, save };
+}
+
+/** Asks before a change that is not saved gets lost. */
+function useLeaveGuard(guarded: boolean): void {
+  useEffect(() => {
+    if (!guarded) return;
+    const warn = (event: BeforeUnloadEvent) => {
+      event.preventDefault();
+    };
+    addEventListener('beforeunload', warn);
+    const release = router.on('before', (event) => {
+      if (event.detail.visit.method === 'get' && !confirm('Leave without saving the changes to this moment?')) event.preventDefault();
+    });
+    return () => {
+      removeEventListener('beforeunload', warn);
+      release();
+    };
+  }, [guarded]);
+}

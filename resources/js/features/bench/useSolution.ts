@@ -1,0 +1,58 @@
+import { useEffect, useRef, useState } from 'react';
+import { post, type Faults } from '@/lib/http';
+import type { MomentDraft, SolutionDocument } from '@/types/generated';
+
+export interface Solved {
+  /** The newest answer; it stays on screen while a newer one is asked for or refused. */
+  readonly solution: SolutionDocument;
+  /** What the server refused in the newest draft. */
+  readonly faults: Faults;
+  /** Why there is no answer to the newest draft, if it is not the draft's fault. */
+  readonly trouble: string | null;
+  /** Whether the answer belongs to the draft on screen. */
+  readonly current: boolean;
+}
+
+/**
+ * Asks for the solution of a draft whenever it changes. One question is under way
+ * at a time and only the newest waits, so a drag never queues up behind itself.
+ */
+export function useSolution(momentId: number, draft: MomentDraft, initial: SolutionDocument): Solved {
+  const [solved, setSolved] = useState<Solved>({ solution: initial, faults: {}, trouble: null, current: true });
+  const waiting = useRef<MomentDraft | null>(null);
+  const running = useRef(false);
+  const last = useRef(draft);
+
+  useEffect(() => {
+    if (last.current === draft) return;
+    last.current = draft;
+    waiting.current = draft;
+    if (running.current) return;
+    running.current = true;
+    void (async () => {
+      for (let next = take(waiting); next !== null; next = take(waiting)) {
+        const answer = await post<SolutionDocument>(`/moments/${momentId}/solve`, next);
+        const newest = waiting.current === null;
+        setSolved((before) => {
+          switch (answer.kind) {
+            case 'answered':
+              return { solution: answer.value, faults: {}, trouble: null, current: newest };
+            case 'refused':
+              return { ...before, faults: answer.faults, trouble: null, current: false };
+            case 'failed':
+              return { ...before, faults: {}, trouble: answer.sentence, current: false };
+          }
+        });
+      }
+      running.current = false;
+    })();
+  }, [momentId, draft]);
+
+  return solved;
+}
+
+function take(waiting: { current: MomentDraft | null }): MomentDraft | null {
+  const draft = waiting.current;
+  waiting.current = null;
+  return draft;
+}

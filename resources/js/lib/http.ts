@@ -1,0 +1,38 @@
+/** Errors by field as the server words them. */
+export type Faults = Readonly<Partial<Record<string, string>>>;
+
+/** What became of a request; a discriminated union, so that no state is left to guess. */
+export type Answer<T> =
+  | { readonly kind: 'answered'; readonly value: T }
+  | { readonly kind: 'refused'; readonly faults: Faults }
+  | { readonly kind: 'failed'; readonly sentence: string };
+
+export async function post<T>(url: string, body: unknown): Promise<Answer<T>> {
+  let response: Response;
+  try {
+    response = await fetch(url, {
+      method: 'POST',
+      credentials: 'same-origin',
+      headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+      body: JSON.stringify(body),
+    });
+  } catch {
+    return { kind: 'failed', sentence: 'No connection to Kaddle. The numbers below are from before the last change.' };
+  }
+  if (response.ok) return { kind: 'answered', value: (await response.json()) as T };
+  if (response.status === 422) return { kind: 'refused', faults: firstOfEach(await response.json()) };
+  if (response.status === 401 || response.status === 419) {
+    return { kind: 'failed', sentence: 'You are signed out. Sign in again in another tab, then go on here.' };
+  }
+  return { kind: 'failed', sentence: 'Kaddle could not answer. The numbers below are from before the last change.' };
+}
+
+function token(): string {
+  const pair = document.cookie.split('; ').find((cookie) => cookie.startsWith('XSRF-TOKEN='));
+  return decodeURIComponent(pair?.slice('XSRF-TOKEN='.length) ?? '');
+}
+
+function firstOfEach(body: unknown): Faults {
+  const errors = (body as { errors?: Record<string, readonly string[]> }).errors ?? {};
+  return Object.fromEntries(Object.entries(errors).map(([field, sentences]) => [field, sentences[0] ?? '']));
+}

@@ -1,0 +1,57 @@
+import { useForm } from '@inertiajs/react';
+import { AccountForm } from '@/features/account/AccountForm';
+import { TextField } from '@/ui/TextField';
+import { TextLink } from '@/ui/TextLink';
+
+export default function SignIn() {
+  const form = useForm({ email: '', password: '', remember: false });
+  return (
+    <AccountForm
+      title="Sign in"
+      intro="Kaddle works out flash settings for dim rooms before you are in them, and shows why."
+      action="Sign in"
+      busy={form.processing}
+      onSubmit={() => {
+        form.post('/sign-in');
+      }}
+      below={
+        <>
+          <TextLink href="/register">Make an account</TextLink>
+          <TextLink href="/forgotten">Forgotten the password?</TextLink>
+        </>
+      }
+    >
+      <TextField
+        label="Mail address"
+        type="email"
+        autoComplete="email"
+        value={form.data.email}
+        onChange={(email) => {
+          form.setData('email', email);
+        }}
+        error={form.errors.email}
+      />
+      <TextField
+        label="Password"
+        type="password"
+        autoComplete="current-password"
+        value={form.data.password}
+        onChange={(password) => {
+          form.setData('password', password);
+        }}
+        error={form.errors.password}
+      />
+      <label className="flex min-h-10 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-ink"
+          checked={form.data.remember}
+          onChange={(event) => {
+            form.setData('remember', event.target.checked);
+          }}
+        />
+        Keep me signed in on this device
+      </label>
+    </AccountForm>
+  );
+}

@@ -1,0 +1,71 @@
+import { LevelScale } from '@/charts/LevelScale';
+import { Section } from '@/charts/Section';
+import { Aims } from '@/features/bench/Aims';
+import { AnswerBar } from '@/features/bench/AnswerBar';
+import { Inputs } from '@/features/bench/Inputs';
+import { Settings } from '@/features/bench/Settings';
+import { Split } from '@/features/bench/Split';
+import { useDraft } from '@/features/bench/useDraft';
+import { useSolution } from '@/features/bench/useSolution';
+import { Verdict } from '@/features/bench/Verdict';
+import { Why } from '@/features/bench/Why';
+import type { BenchData } from '@/types/generated';
+import { Button } from '@/ui/Button';
+import { Frame } from '@/ui/Frame';
+
+export default function Bench({ bench }: { readonly bench: BenchData }) {
+  const { draft, change, unsaved, saving, saveFaults, save } = useDraft(bench);
+  const { solution, faults, trouble, current } = useSolution(bench.momentId, draft, bench.solution);
+  const refused = Object.keys(faults).length > 0;
+  return (
+    <Frame
+      title={bench.draft.name}
+      path={[
+        { label: 'Nights', href: '/nights' },
+        { label: bench.night.name, href: `/nights/${bench.night.id}` },
+      ]}
+      actions={
+        <Button look="main" disabled={!unsaved || saving} onClick={save}>
+          {saving ? 'Saving …' : unsaved ? 'Save' : 'Saved'}
+        </Button>
+      }
+    >
+      <div className="grid grow lg:grid-cols-[20rem_1fr] xl:grid-cols-[20rem_1fr_19rem]">
+        <div className="order-2 border-line bg-raised p-4 lg:order-1 lg:border-r">
+          <Inputs bench={bench} draft={draft} faults={{ ...faults, ...saveFaults }} onChange={change} />
+        </div>
+        <div className="order-1 grid min-w-0 content-start gap-4 pb-6 lg:order-2">
+          <div className="pt-3">
+            <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} />
+          </div>
+          {trouble !== null && (
+            <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
+              {trouble}
+            </p>
+          )}
+          {refused && (
+            <p role="status" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
+              A field on the page is out of range; what you see is the last answer that could be given.
+            </p>
+          )}
+          <Settings solution={solution} faded={refused || trouble !== null} />
+          <div className="px-4 empty:hidden">
+            <Verdict solution={solution} />
+          </div>
+          <div className="grid gap-3 px-4" data-current={current}>
+            <h2 className="text-lg">What the picture will show, in stops</h2>
+            <LevelScale levels={solution.levels} />
+            <Split split={solution.split} />
+          </div>
+          <div className="px-4">
+            <Aims aims={solution.aims} inUse={solution.head.aim} />
+          </div>
+        </div>
+        <aside className="order-3 border-t border-line p-4 lg:col-span-2 xl:col-span-1 xl:border-t-0 xl:border-l">
+          <Why reasons={solution.reasons} />
+        </aside>
+      </div>
+      <AnswerBar solution={solution} />
+    </Frame>
+  );
+}

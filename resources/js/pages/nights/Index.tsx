@@ -1,0 +1,53 @@
+import { Link } from '@inertiajs/react';
+import { StartNight } from '@/features/nights/StartNight';
+import type { NightData } from '@/types/generated';
+import { Frame } from '@/ui/Frame';
+import { TextLink } from '@/ui/TextLink';
+
+interface Props {
+  readonly nights: readonly NightData[];
+  readonly earlier: string | null;
+  readonly later: string | null;
+}
+
+export default function Index({ nights, earlier, later }: Props) {
+  return (
+    <Frame title="Your nights">
+      <div className="mx-auto grid w-full max-w-5xl gap-8 px-4 py-8 md:grid-cols-[1fr_20rem]">
+        <section aria-label="Nights" className="grid content-start gap-3">
+          {nights.length === 0 && <Empty />}
+          {nights.map((night) => (
+            <Link key={night.id} href={`/nights/${night.id}`} className="grid gap-1 rounded-lg border border-line bg-raised p-4 hover:border-ink">
+              <span className="font-head text-xl font-semibold">{night.name}</span>
+              <span className="text-faint">
+                {night.place} · <time dateTime={night.heldOn}>{night.heldOnInWords}</time>
+              </span>
+            </Link>
+          ))}
+          <p className="flex gap-6">
+            {later !== null && <TextLink href={later}>Later nights</TextLink>}
+            {earlier !== null && <TextLink href={earlier}>Earlier nights</TextLink>}
+          </p>
+        </section>
+        <section aria-labelledby="start" className="grid content-start gap-4 rounded-lg border border-line bg-raised p-5">
+          <h2 id="start" className="text-xl">
+            Start a night
+          </h2>
+          <StartNight />
+        </section>
+      </div>
+    </Frame>
+  );
+}
+
+function Empty() {
+  return (
+    <div className="grid gap-2 rounded-lg border border-dashed border-edge p-6">
+      <h2 className="text-xl">No night yet</h2>
+      <p>
+        Start one with its name, venue and date. Kaddle opens the bench with a supper in a function room; change the distance, the ceiling and the glow to your
+        room and read off what to set.
+      </p>
+    </div>
+  );
+}

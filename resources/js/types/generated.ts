@@ -1,0 +1,445 @@
+// Written by `php artisan types:write` from the PHP data classes. Do not edit.
+
+export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
+
+export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
+
+export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'left' | 'right' | 'direct';
+
+export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'full-output' | 'lowest-output' | 'chosen';
+
+export type RayKind = 'axis' | 'edge' | 'return';
+
+export type ShortfallKind = 'room-too-dark' | 'room-too-bright' | 'flash-too-weak' | 'flash-too-strong' | 'shaky';
+
+export type Step = 'third' | 'half' | 'tenth' | 'whole';
+
+/** Who is signed in. */
+export interface AccountData {
+  readonly name: string;
+  readonly email: string;
+}
+
+/** One way to point the head, and what it would take. */
+export interface AimDocument {
+  readonly aim: HeadAim;
+  readonly label: string;
+  /** What the fingers do. */
+  readonly instruction: string;
+  /** Output the face asks for, stops against full power; null when no light gets there. */
+  readonly wantedOutput: number | null;
+  /** The nearest that the unit gives. */
+  readonly output: string;
+  /** Stops that the unit lacks; null when no output would be enough. */
+  readonly lacking: number | null;
+  /** Light from above against light on the face, stops; null when there is none. */
+  readonly crownOverFace: number | null;
+  /** Luminous exposure on the face by a full pop, lx·s. */
+  readonly faceExposure: number;
+}
+
+/** Everything the bench shows when it opens. */
+export interface BenchData {
+  readonly momentId: number;
+  readonly night: NightData;
+  readonly roomName: string;
+  /** Other moments in the same room, which a change of the room touches too. */
+  readonly othersInRoom: number;
+  readonly draft: MomentDraft;
+  readonly solution: SolutionDocument;
+  readonly bodies: readonly BodyChoice[];
+  readonly lenses: readonly LensChoice[];
+  readonly flashUnits: readonly GearChoice[];
+}
+
+/** A body to choose from, with what its meter can show. */
+export interface BodyChoice {
+  readonly gear: GearChoice;
+  readonly step: Step;
+  /** Slow to fast. */
+  readonly shutters: readonly string[];
+  /** Wide to narrow. */
+  readonly apertures: readonly string[];
+  /** Low to high. */
+  readonly isos: readonly string[];
+}
+
+/** Where the camera is. */
+export interface CameraDraft {
+  /** m, wall behind the camera to the lens. */
+  readonly fromBackWall: number;
+  /** m, floor to lens. */
+  readonly height: number;
+}
+
+/** One control: where to turn it, what decided that, and the clicks around it. */
+export interface ControlDocument {
+  /** As the gear shows it. */
+  readonly label: string;
+  /** The exact step: thirtieths of a stop on the control's own scale. */
+  readonly thirtieths: number;
+  /** What decided it. */
+  readonly bound: Limit;
+  /** The same in words. */
+  readonly boundInWords: string;
+  /** The clicks around it, in the order in which the control turns. */
+  readonly ticks: readonly TickDocument[];
+}
+
+/** The finish of each face of a room. */
+export interface FinishesDraft {
+  readonly ceiling: Finish;
+  readonly floor: Finish;
+  /** Behind the camera. */
+  readonly back: Finish;
+  /** What the camera looks at. */
+  readonly far: Finish;
+  readonly right: Finish;
+  readonly left: Finish;
+}
+
+/** A piece of gear to choose from. */
+export interface GearChoice {
+  readonly id: number;
+  readonly name: string;
+  /** Its figures in a line. */
+  readonly figures: string;
+}
+
+/** The glow, told in one of two ways: exactly one of the fields is set. */
+export interface GlowDraft {
+  /** EV at ISO 100. */
+  readonly ev: number | null;
+  /** The exposure that a meter gave. */
+  readonly metered: MeteredDraft | null;
+}
+
+/** A lens to choose from, with what can be set on it. */
+export interface LensChoice {
+  readonly gear: GearChoice;
+  /** mm */
+  readonly shortest: number;
+  /** mm */
+  readonly longest: number;
+  /** Openings on a third-stop body, wide to narrow. */
+  readonly thirds: readonly string[];
+  /** Openings on a half-stop body, wide to narrow. */
+  readonly halves: readonly string[];
+}
+
+/** What the picture will show, stops against correct; null where no light arrives at all. */
+export interface LevelsDocument {
+  /** The room by its own light, stops. */
+  readonly room: number | null;
+  /** The face by flash alone, stops. */
+  readonly faceFlash: number | null;
+  /** The face by both, stops. */
+  readonly face: number | null;
+  /** The far wall by flash alone, stops. */
+  readonly spill: number | null;
+  /** The far wall by both, stops. */
+  readonly backdrop: number | null;
+  /** Doubt about the room, stops either way. */
+  readonly roomDoubt: number;
+  /** Doubt about the face, stops either way. */
+  readonly faceDoubt: number;
+}
+
+/** How the picture should read. */
+export interface LookDraft {
+  /** Stops under metered at which the room should read. */
+  readonly roomUnder: number;
+  /** Aperture liked for this moment, as the lens shows it. */
+  readonly aperture: string;
+}
+
+/** Settings as a camera shows them. */
+export interface MeteredDraft {
+  readonly shutter: string;
+  readonly aperture: string;
+  readonly iso: string;
+}
+
+/** Everything of a moment that a person can change, in the shape in which page and server exchange it. */
+export interface MomentDraft {
+  readonly name: string;
+  /** "19:30" */
+  readonly startsAt: string;
+  readonly room: RoomDraft;
+  readonly camera: CameraDraft;
+  readonly subject: SubjectDraft;
+  readonly glow: GlowDraft;
+  readonly look: LookDraft;
+  /** Where the head must point; null leaves it to Kaddle. */
+  readonly head: HeadAim | null;
+  readonly bodyId: number;
+  readonly lensId: number;
+  readonly flashUnitId: number;
+  /** mm, within the lens. */
+  readonly focalLength: number;
+}
+
+/** A moment in the list of a night. */
+export interface MomentSummary {
+  readonly id: number;
+  readonly name: string;
+  /** "19:30" */
+  readonly startsAt: string;
+  readonly room: string;
+  /** m */
+  readonly ceiling: number;
+  /** Whether there is nothing overhead. */
+  readonly openAbove: boolean;
+  /** m */
+  readonly distance: number;
+  /** EV at ISO 100 */
+  readonly glow: number;
+  /** Stops under metered at which the room should read. */
+  readonly roomUnder: number;
+}
+
+/** A night in a list. */
+export interface NightData {
+  readonly id: number;
+  readonly name: string;
+  readonly place: string;
+  /** ISO 8601 date. */
+  readonly heldOn: string;
+  /** The date as people say it. */
+  readonly heldOnInWords: string;
+}
+
+/** A place in the room. */
+export interface PointDocument {
+  /** From the wall behind the camera, m. */
+  readonly x: number;
+  /** From the right wall, m. */
+  readonly y: number;
+  /** From the floor, m. */
+  readonly z: number;
+}
+
+/** A stretch of a face in the section, and how bright the beam makes it. */
+export interface PoolDocument {
+  readonly face: Face;
+  readonly from: PointDocument;
+  readonly to: PointDocument;
+  /** Light thrown back here, stops against correct at the chosen settings; null for none. */
+  readonly level: number | null;
+  /** The same as a share of what can be drawn: 0 for six stops under and less, 1 for two over. */
+  readonly strength: number;
+}
+
+/** A ray to draw. */
+export interface RayDocument {
+  /** Axis of the beam, its edge at half intensity, or the way from the pool to the face. */
+  readonly kind: RayKind;
+  /** From the head on. */
+  readonly points: readonly PointDocument[];
+}
+
+/** One link in the chain of thought. */
+export interface ReasonDocument {
+  /** What it explains: room, shutter, aperture, iso, head, output, backdrop, eyes or doubt. */
+  readonly about: string;
+  readonly sentence: string;
+  /** The formula behind it, '' where it is a rule of the trade. */
+  readonly formula: string;
+}
+
+/** Something that would help. */
+export interface RemedyDocument {
+  readonly sentence: string;
+  /** What it is worth in stops; null when it turns nothing into something. */
+  readonly stops: number | null;
+}
+
+/** The room as a box. */
+export interface RoomDraft {
+  /** m, along the way the camera looks. */
+  readonly length: number;
+  /** m */
+  readonly width: number;
+  /** m, floor to ceiling. */
+  readonly height: number;
+  readonly finishes: FinishesDraft;
+}
+
+/** Everything that a drawing of the room needs, in metres, from the scene that the engine used. */
+export interface SectionDocument {
+  /** m */
+  readonly length: number;
+  /** m */
+  readonly width: number;
+  /** m */
+  readonly height: number;
+  readonly camera: PointDocument;
+  readonly head: PointDocument;
+  /** Unit vector: where the head points. */
+  readonly pointing: PointDocument;
+  readonly face: PointDocument;
+  /** What stands behind the face: the place where the far wall's level is told. */
+  readonly backdrop: PointDocument;
+  /** Whether there is a ceiling at all. */
+  readonly openAbove: boolean;
+  readonly rays: readonly RayDocument[];
+  readonly pools: readonly PoolDocument[];
+}
+
+/** Something that the gear cannot give here. */
+export interface ShortfallDocument {
+  readonly kind: ShortfallKind;
+  /** By how many stops; null when no amount would do. */
+  readonly stops: number | null;
+  readonly sentence: string;
+  /** What stands in the way. */
+  readonly limits: readonly Limit[];
+}
+
+/** A solution as it leaves the engine: the same for the page and for the shell. Schema: solution.schema.json. */
+export interface SolutionDocument {
+  /** Format of this document. */
+  readonly version: number;
+  /** Whether room and face come out as wished, within half a click. */
+  readonly feasible: boolean;
+  readonly shutter: ControlDocument;
+  readonly aperture: ControlDocument;
+  readonly iso: ControlDocument;
+  readonly output: ControlDocument;
+  readonly head: AimDocument;
+  readonly levels: LevelsDocument;
+  readonly split: SplitDocument;
+  /** Empty when feasible. */
+  readonly shortfalls: readonly ShortfallDocument[];
+  /** Most stops first. */
+  readonly remedies: readonly RemedyDocument[];
+  /** In the order of thought. */
+  readonly reasons: readonly ReasonDocument[];
+  /** Every way to point the head, least trouble first. */
+  readonly aims: readonly AimDocument[];
+  readonly section: SectionDocument;
+}
+
+/** How the flash reaches the face: shares of its light there, together 1 unless there is none. */
+export interface SplitDocument {
+  /** Straight from the head, 0 to 1. */
+  readonly direct: number;
+  /** After one reflection, 0 to 1. */
+  readonly first: number;
+  /** After more, 0 to 1. */
+  readonly later: number;
+}
+
+/** Where the face is. */
+export interface SubjectDraft {
+  /** m, lens to face, measured level. */
+  readonly distance: number;
+  /** m, floor to face. */
+  readonly height: number;
+}
+
+/** One click of a control. */
+export interface TickDocument {
+  readonly label: string;
+  /** Thirtieths of a stop on the control's own scale. */
+  readonly thirtieths: number;
+  /** What goes wrong there, in a word or two; null where nothing does. */
+  readonly trouble: string | null;
+}
+
+/** Ranges by field: least, most, sensible step, unit. */
+export const limits = {
+    "room.length": {
+        "min": 2,
+        "max": 200,
+        "unit": "m",
+        "step": 0.1
+    },
+    "room.width": {
+        "min": 2,
+        "max": 200,
+        "unit": "m",
+        "step": 0.1
+    },
+    "room.height": {
+        "min": 2,
+        "max": 40,
+        "unit": "m",
+        "step": 0.05
+    },
+    "camera.fromBackWall": {
+        "min": 0.1,
+        "max": 199,
+        "unit": "m",
+        "step": 0.1
+    },
+    "camera.height": {
+        "min": 0.2,
+        "max": 10,
+        "unit": "m",
+        "step": 0.05
+    },
+    "subject.distance": {
+        "min": 0.4,
+        "max": 100,
+        "unit": "m",
+        "step": 0.1
+    },
+    "subject.height": {
+        "min": 0.2,
+        "max": 10,
+        "unit": "m",
+        "step": 0.05
+    },
+    "glow.ev": {
+        "min": -6,
+        "max": 18,
+        "unit": "EV",
+        "step": 0.1
+    },
+    "look.roomUnder": {
+        "min": -1,
+        "max": 6,
+        "unit": "stops under metered",
+        "step": 0.3333333333333333
+    },
+    "lens.focalLength": {
+        "min": 8,
+        "max": 600,
+        "unit": "mm",
+        "step": 1
+    }
+} as const;
+
+/** Finishes in words. */
+export const finishes = {
+    "white-plaster": "white plaster",
+    "limewash": "limewash",
+    "cream-paint": "cream paint",
+    "sailcloth": "sailcloth",
+    "pale-oak": "pale oak",
+    "oak-boards": "oak boards",
+    "dark-timber": "dark timber",
+    "stone-flags": "stone flags",
+    "concrete": "concrete",
+    "red-brick": "red brick",
+    "sage-paint": "sage paint",
+    "navy-paint": "navy paint",
+    "wine-drape": "wine-red drape",
+    "black-drape": "black drape",
+    "night-window": "windows at night",
+    "grass": "grass",
+    "wet-cobbles": "wet cobbles",
+    "open": "open sky"
+} as const;
+
+/** Ways to point the head, in words. */
+export const aims = {
+    "up": "Straight up",
+    "up-forward": "Up and forward",
+    "up-back": "Up and back",
+    "left": "Left wall",
+    "right": "Right wall",
+    "direct": "Straight at the face"
+} as const;
+

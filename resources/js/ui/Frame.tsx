@@ -1,0 +1,93 @@
+import { Head, Link, router, usePage } from '@inertiajs/react';
+import { useState, type ReactNode } from 'react';
+import { chooseTheme, currentTheme } from '@/lib/theme';
+import type { AccountData } from '@/types/generated';
+import { Button } from './Button';
+
+interface Props {
+  readonly title: string;
+  /** Where this page hangs: links from the outside in. */
+  readonly path?: readonly { readonly label: string; readonly href: string }[];
+  readonly actions?: ReactNode;
+  readonly children: ReactNode;
+}
+
+interface Shared {
+  readonly account: AccountData | null;
+  readonly notice: string | null;
+  readonly errors: Readonly<Partial<Record<string, string>>>;
+  readonly [key: string]: unknown;
+}
+
+/** What surrounds every page. */
+export function Frame({ title, path = [], actions, children }: Props) {
+  const { account, notice, errors } = usePage<Shared>().props;
+  return (
+    <div className="flex min-h-screen flex-col">
+      <Head title={title} />
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-3">
+        Skip to the page
+      </a>
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-raised px-4 py-2">
+        <Link href="/nights" className="mr-auto font-head text-xl font-bold lg:mr-0">
+          Kaddle
+        </Link>
+        <nav aria-label="Where you are" className="order-last flex w-full min-w-0 grow flex-wrap items-baseline gap-x-2 text-faint lg:order-none lg:w-auto">
+          {path.map((step) => (
+            <span key={step.href} className="flex min-w-0 gap-x-2">
+              <Link href={step.href} className="truncate underline decoration-line underline-offset-4 hover:decoration-ink">
+                {step.label}
+              </Link>
+              <span aria-hidden>/</span>
+            </span>
+          ))}
+          <h1 className="truncate text-lg text-ink">{title}</h1>
+        </nav>
+        {actions}
+        <ThemeButton />
+        {account !== null && (
+          <Button
+            look="quiet"
+            title={account.email}
+            onClick={() => {
+              router.post('/sign-out');
+            }}
+          >
+            Sign out
+          </Button>
+        )}
+      </header>
+      <Notice key={notice} sentence={notice} look="notice" />
+      <Notice sentence={errors['page'] ?? null} look="alarm" />
+      <main id="main" className="flex grow flex-col">
+        {children}
+      </main>
+    </div>
+  );
+}
+
+function ThemeButton() {
+  const [theme, setTheme] = useState(currentTheme);
+  const other = theme === 'dark' ? 'light' : 'dark';
+  return (
+    <Button
+      look="quiet"
+      onClick={() => {
+        chooseTheme(other);
+        setTheme(other);
+      }}
+    >
+      {other === 'dark' ? 'Dark' : 'Light'}<span className="max-sm:sr-only">{other === 'dark' ? ' for the venue' : ' for the desk'}</span>
+    </Button>
+  );
+}
+
+function Notice({ sentence, look }: { readonly sentence: string | null; readonly look: 'notice' | 'alarm' }) {
+  return (
+    <div role="status" aria-live="polite">
+      {sentence !== null && (
+        <p className={`px-4 py-2 font-medium ${look === 'alarm' ? 'bg-alarm-wash text-alarm' : 'bg-sunk'}`}>{sentence}</p>
+      )}
+    </div>
+  );
+}

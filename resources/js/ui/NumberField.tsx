@@ -1,0 +1,97 @@
+import { Slider } from 'radix-ui';
+import { useState } from 'react';
+import { stationOf, stations, valueAt } from '@/lib/scale';
+import { Field, INPUT } from './Field';
+
+export interface Range {
+  readonly min: number;
+  readonly max: number;
+  readonly step: number;
+  readonly unit: string;
+}
+
+interface Props {
+  readonly label: string;
+  readonly range: Range;
+  readonly value: number;
+  /** NaN for text that is no number: the server says what is wrong with it. */
+  readonly onChange: (value: number) => void;
+  readonly error: string | undefined;
+  readonly hint?: string;
+  /** Whether equal travel is an equal factor (lengths) or an equal step. */
+  readonly travel?: 'factor' | 'step' | 'none';
+}
+
+/** A number to type, with a ruler to slide where its range is worth sliding over. */
+export function NumberField({ label, range, value, onChange, error, hint, travel = 'none' }: Props) {
+  return (
+    <Field label={label} error={error} {...(hint === undefined ? {} : { hint })}>
+      {(wires) => (
+        <div className="flex items-center gap-3">
+          {travel !== 'none' && <Ruler label={label} range={range} value={value} onChange={onChange} travel={travel} />}
+          <div className="relative w-28 shrink-0">
+            <Typed wires={wires} value={value} onChange={onChange} />
+            <span aria-hidden className="pointer-events-none absolute inset-y-0 right-2.5 flex items-center text-sm text-faint">
+              {range.unit.split(' ')[0]}
+            </span>
+          </div>
+        </div>
+      )}
+    </Field>
+  );
+}
+
+function Typed({ wires, value, onChange }: { readonly wires: object; readonly value: number; readonly onChange: (value: number) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  return (
+    <input
+      {...wires}
+      className={`${INPUT} pr-12`}
+      inputMode="decimal"
+      value={typed ?? shown(value)}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        onChange(parsed(event.target.value));
+      }}
+      onBlur={() => {
+        if (typed !== null && !Number.isNaN(parsed(typed))) setTyped(null);
+      }}
+    />
+  );
+}
+
+function Ruler({ label, range, value, onChange, travel }: Pick<Props, 'label' | 'range' | 'value' | 'onChange'> & { readonly travel: 'factor' | 'step' }) {
+  const byFactor = travel === 'factor';
+  const steps = byFactor ? stations(range.min, range.max) : Math.round((range.max - range.min) / range.step);
+  const at = Number.isNaN(value) ? 0 : byFactor ? stationOf(value, range.min) : Math.round((value - range.min) / range.step);
+  return (
+    <Slider.Root
+      className="relative flex h-10 grow touch-none items-center"
+      min={0}
+      max={steps}
+      step={1}
+      value={[Math.max(0, Math.min(steps, at))]}
+      onValueChange={([station = 0]) => {
+        onChange(byFactor ? valueAt(station, range.min, range.max) : Number((range.min + station * range.step).toFixed(4)));
+      }}
+    >
+      <Slider.Track className="relative h-1.5 grow rounded-full bg-line">
+        <Slider.Range className="absolute h-full rounded-full bg-edge" />
+      </Slider.Track>
+      <Slider.Thumb
+        aria-label={label}
+        aria-valuetext={`${shown(value)} ${range.unit}`}
+        className="block h-6 w-3.5 rounded-sm border-2 border-raised bg-ink shadow"
+      />
+    </Slider.Root>
+  );
+}
+
+function shown(value: number): string {
+  return Number.isNaN(value) ? '' : String(Math.round(value * 100) / 100).replace('-', '−');
+}
+
+function parsed(text: string): number {
+  const plain = text.trim().replace('−', '-').replace(',', '.');
+  return plain === '' ? NaN : Number(plain);
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Moments;
+
+use App\Models\Moment;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Inertia\Testing\AssertableInertia;
+use Kaddle\Core\Plan\Document\SolutionDocument;
+use Kaddle\Core\Plan\FieldLimits;
+use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Plan\Reading\MomentReader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class BenchTest extends TestCase
+{
+    public function testThePageTheSolveRouteAndTheShellDocumentAgree(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user);
+        $solved = $this->postJson("/moments/{$moment->id}/solve", $this->draftOf($moment))->assertOk()->json();
+        $document = $this->get("/moments/{$moment->id}/document")->assertOk()->getContent();
+        $shell = SolutionDocument::of(MomentSolver::solve(MomentReader::fromJson((string) $document)->moment));
+        self::assertEquals(json_decode(json_encode($shell, JSON_THROW_ON_ERROR), true), $solved);
+        $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page
+            ->where('bench.solution.iso.label', $shell->iso->label)
+            ->where('bench.solution.output.label', $shell->output->label));
+    }
+
+    public function testSolvingStoresNothing(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $before = DB::table('moments')->get()->all();
+        $this->actingAs($user)->postJson("/moments/{$moment->id}/solve", $this->draftOf($moment, ['subject.distance' => 5]))->assertOk();
+        self::assertEquals($before, DB::table('moments')->get()->all());
+    }
+
+    public function testSavesEverythingAndReadsItBack(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $zoom = $user->lenses()->where('name', 'Standard zoom')->firstOrFail();
+        $draft = $this->draftOf($moment, [
+            'name' => 'Speeches',
+            'startsAt' => '20:15',
+            'room.height' => 3.3,
+            'room.finishes.far' => 'red-brick',
+            'subject.distance' => 4.2,
+            'look' => ['roomUnder' => 2, 'aperture' => 'f/2.8'],
+            'glow' => ['ev' => null, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => '3200']],
+            'head' => 'up-back',
+            'lensId' => $zoom->id,
+            'focalLength' => 50,
+        ]);
+        $this->actingAs($user)->put("/moments/{$moment->id}", $draft)->assertRedirect("/moments/{$moment->id}")->assertSessionHasNoErrors();
+        $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page
+            ->where('bench.draft.name', 'Speeches')
+            ->where('bench.draft.startsAt', '20:15')
+            ->where('bench.draft.room.height', 3.3)
+            ->where('bench.draft.room.finishes.far', 'red-brick')
+            ->where('bench.draft.subject.distance', 4.2)
+            ->where('bench.draft.look.aperture', 'f/2.8')
+            ->where('bench.draft.glow.ev', null)
+            ->where('bench.draft.glow.metered.shutter', '1/60')
+            ->where('bench.draft.head', 'up-back')
+            ->where('bench.draft.lensId', $zoom->id)
+            ->where('bench.draft.focalLength', 50));
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('badDrafts')]
+    public function testRefusesBadInputByFieldAndStoresNothing(array $changes, string $field, string $sentence): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
+        $draft = $this->draftOf($moment, $changes);
+        $errors = $this->actingAs($user)->postJson("/moments/{$moment->id}/solve", $draft)->assertUnprocessable()->json('errors');
+        self::assertIsArray($errors);
+        self::assertStringContainsString($sentence, implode(' ', (array) ($errors[$field] ?? ["nothing for $field in " . json_encode($errors)])));
+        $this->put("/moments/{$moment->id}", $draft)->assertSessionHasErrors($field);
+        self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function badDrafts(): iterable
+    {
+        yield 'negative distance' => [['subject.distance' => -1], 'subject.distance', '0.4 to 100 m; it is −1'];
+        yield 'subject outside the room' => [['subject.distance' => 12], 'subject.distance', 'there are 9.95 m'];
+        yield 'no ceiling' => [['room.height' => 0], 'room.height', '2 to 40 m; it is 0'];
+        yield 'what JSON makes of NaN' => [['subject.distance' => null], 'subject.distance', 'must be a number'];
+        yield 'NaN as text' => [['subject.distance' => 'NaN'], 'subject.distance', 'must be a number'];
+        yield 'endless ISO' => [['glow' => ['metered' => ['shutter' => '1/60', 'aperture' => 'f/4', 'iso' => 1e9]]], 'glow.metered.iso', 'not a customary ISO'];
+        yield 'unknown finish' => [['room.finishes.ceiling' => 'gold-leaf'], 'room.finishes.ceiling', 'must be one of'];
+        yield 'a field nobody knows' => [['room.colour' => 'red'], 'room.colour', 'is not a field here'];
+        yield 'room as text' => [['room' => 'big'], 'room', 'must be an object'];
+        yield 'no name' => [['name' => ''], 'name', 'Give the moment a name'];
+        yield 'no time' => [['startsAt' => '25:99'], 'startsAt', 'hours and minutes'];
+        yield 'no body' => [['bodyId' => 'best'], 'bodyId', 'Choose one from your bag.'];
+        yield 'nobody’s lens' => [['lensId' => 999_999], 'lensId', 'Choose one from your bag.'];
+        yield 'an id beyond all numbers' => [['flashUnitId' => '99999999999999999999999'], 'flashUnitId', 'Choose one from your bag.'];
+        yield 'a zoom that is none' => [['focalLength' => 50], 'focalLength', 'This lens has 35 mm only.'];
+        yield 'focal length as text' => [['focalLength' => 'wide'], 'focalLength', 'must be a number, 8 to 600 mm'];
+    }
+
+    public function testRefusesAnotherPersonsGear(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $strange = $this->momentOf($this->person('Stranger'));
+        $this->actingAs($user)
+            ->postJson("/moments/{$moment->id}/solve", $this->draftOf($moment, ['bodyId' => $strange->body_id]))
+            ->assertJsonValidationErrors(['bodyId' => 'Choose one from your bag.']);
+    }
+
+    public function testAMegabyteIsTooLong(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user)
+            ->postJson("/moments/{$moment->id}/solve", $this->draftOf($moment, ['name' => str_repeat('a', 1_000_000)]))
+            ->assertStatus(413)
+            ->assertJson(['message' => 'The request is too long: at most 65536 bytes.']);
+    }
+
+    public function testAnImpossibleMomentIsAnAnswerWithItsStops(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user)
+            ->postJson("/moments/{$moment->id}/solve", $this->draftOf($moment, ['glow' => ['ev' => -6]]))
+            ->assertOk()
+            ->assertJson(['feasible' => false, 'shortfalls' => [['kind' => 'room-too-dark']]]);
+    }
+
+    /** Moments share a room: shrinking it may not leave another one standing in a wall. */
+    public function testARoomMayNotShrinkUnderAnotherMoment(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user)->post("/nights/{$moment->night_id}/moments");
+        $other = Moment::query()->latest('id')->firstOrFail();
+        $other->update(['subject_distance_m' => 9.0, 'name' => 'Far group']);
+        $this->put("/moments/{$moment->id}", $this->draftOf($moment, ['room.length' => 9]))->assertSessionHasErrors('room.length');
+        self::assertStringContainsString('“Far group” takes place in the same room', (string) session('errors')?->first('room.length'));
+        self::assertSame(14.0, $moment->room->length_m);
+    }
+
+    #[DataProvider('routes')]
+    public function testAnotherPersonsNightDoesNotExist(string $method, string $path): void
+    {
+        $moment = $this->momentOf($this->person());
+        $path = str_replace(['NIGHT', 'MOMENT'], [(string) $moment->night_id, (string) $moment->id], $path);
+        $this->actingAs($this->person('Stranger'));
+        $this->call($method, $path, $this->draftOf($moment))->assertNotFound();
+        self::assertSame(1, Moment::query()->count());
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function routes(): iterable
+    {
+        yield 'see the night' => ['GET', '/nights/NIGHT'];
+        yield 'delete the night' => ['DELETE', '/nights/NIGHT'];
+        yield 'add a moment' => ['POST', '/nights/NIGHT/moments'];
+        yield 'see the bench' => ['GET', '/moments/MOMENT'];
+        yield 'save' => ['PUT', '/moments/MOMENT'];
+        yield 'delete the moment' => ['DELETE', '/moments/MOMENT'];
+        yield 'solve' => ['POST', '/moments/MOMENT/solve'];
+        yield 'download' => ['GET', '/moments/MOMENT/document'];
+    }
+
+    /** The database refuses what the core refuses, even from a hand at the SQL prompt. */
+    #[DataProvider('guardedColumns')]
+    public function testTheDatabaseKeepsTheSameLimits(string $field, string $table, string $column): void
+    {
+        $this->momentOf($this->person());
+        $limits = FieldLimits::all()[$field];
+        DB::table($table)->update([$column => $limits->min]);
+        DB::table($table)->update([$column => $limits->max]);
+        $this->expectException(QueryException::class);
+        DB::table($table)->update([$column => $limits->max + 0.01]);
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function guardedColumns(): iterable
+    {
+        yield 'room length' => ['room.length', 'rooms', 'length_m'];
+        yield 'room width' => ['room.width', 'rooms', 'width_m'];
+        yield 'ceiling' => ['room.height', 'rooms', 'height_m'];
+        yield 'camera' => ['camera.fromBackWall', 'moments', 'from_back_wall_m'];
+        yield 'camera height' => ['camera.height', 'moments', 'camera_height_m'];
+        yield 'distance' => ['subject.distance', 'moments', 'subject_distance_m'];
+        yield 'face' => ['subject.height', 'moments', 'subject_height_m'];
+        yield 'glow' => ['glow.ev', 'moments', 'glow_ev'];
+        yield 'room under' => ['look.roomUnder', 'moments', 'room_under_stops'];
+        yield 'focal length' => ['lens.focalLength', 'moments', 'focal_mm'];
+    }
+
+    public function testTheDatabaseHoldsTheGlowOnce(): void
+    {
+        $this->momentOf($this->person());
+        $this->expectException(QueryException::class);
+        DB::table('moments')->update(['metered_tv' => 180, 'metered_av' => 90, 'metered_sv' => 120]);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Moment;
+use App\Models\Night;
+use App\Models\User;
+use App\Starter\StarterNight;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+
+/** Feature tests run against a real PostgreSQL, which bin/test starts. */
+abstract class TestCase extends FrameworkTestCase
+{
+    use RefreshDatabase;
+
+    protected const PASSWORD = 'a long enough one';
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require __DIR__ . '/../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+    }
+
+    protected function person(string $name = 'Tilda'): User
+    {
+        return User::query()->create([
+            'name' => $name,
+            'email' => strtolower($name) . '@kaddle.example',
+            'password' => self::PASSWORD,
+        ]);
+    }
+
+    /** The first moment of a new night. */
+    protected function momentOf(User $user): Moment
+    {
+        $night = new Night(['name' => 'A wedding', 'place' => 'A hall', 'held_on' => '2027-05-08']);
+
+        return StarterNight::for($user, $night)->fresh() ?? self::fail('not stored');
+    }
+
+    /**
+     * What the page would send for a stored moment, with changes by dotted path.
+     *
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    protected function draftOf(Moment $moment, array $changes = []): array
+    {
+        $document = $moment->fresh(['room', 'body', 'lens', 'flashUnit'])?->document() ?? [];
+        $draft = [
+            'name' => $moment->name,
+            'startsAt' => '19:30',
+            'room' => $document['room'] ?? [],
+            'camera' => $document['camera'] ?? [],
+            'subject' => $document['subject'] ?? [],
+            'glow' => $document['glow'] ?? [],
+            'look' => $document['look'] ?? [],
+            'head' => null,
+            'bodyId' => $moment->body_id,
+            'lensId' => $moment->lens_id,
+            'flashUnitId' => $moment->flash_unit_id,
+            'focalLength' => $moment->focal_mm,
+        ];
+        foreach ($changes as $path => $value) {
+            data_set($draft, $path, $value);
+        }
+
+        return $draft;
+    }
+}
