@@ -5,14 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Account;
 use App\Http\Controllers\Moments;
 use App\Http\Controllers\Nights;
-use App\Models\Moment;
-use App\Models\Night;
 use Illuminate\Support\Facades\Route;
-
-Route::pattern('night', '[0-9]{1,18}');
-Route::pattern('moment', '[0-9]{1,18}');
-Route::model('night', Night::class);
-Route::model('moment', Moment::class);
 
 Route::redirect('/', '/nights')->name('home');
 

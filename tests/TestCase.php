@@ -12,6 +12,8 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Support\Arr;
+use Illuminate\Support\ViewErrorBag;
 
 /** Feature tests run against a real PostgreSQL, which bin/test starts. */
 abstract class TestCase extends FrameworkTestCase
@@ -77,9 +79,18 @@ abstract class TestCase extends FrameworkTestCase
             'focalLength' => $moment->focal_mm,
         ];
         foreach ($changes as $path => $value) {
-            data_set($draft, $path, $value);
+            Arr::set($draft, $path, $value);
         }
 
+        /** @var array<string, mixed> $draft */
         return $draft;
+    }
+
+    /** The sentence that the last request left for a field. */
+    protected function sentenceFor(string $field): string
+    {
+        $errors = session('errors');
+
+        return $errors instanceof ViewErrorBag ? $errors->getBag('default')->first($field) : '';
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Data\AccountData;
+use App\Models\User;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
+use Inertia\Response as InertiaResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What a person sees when a request cannot be answered. */
@@ -36,9 +39,24 @@ final class Problems
             return response()->json(['message' => $sentence[1]], $response->getStatusCode());
         }
 
-        return Inertia::render('Problem', ['status' => $response->getStatusCode(), 'title' => $sentence[0], 'sentence' => $sentence[1]])
+        return self::page($request, $response->getStatusCode(), $sentence[0], $sentence[1])
             ->toResponse($request)
             ->setStatusCode($response->getStatusCode());
+    }
+
+    /** A request may fail before anything is shared with its page, so the page gets it here. */
+    private static function page(Request $request, int $status, string $title, string $sentence): InertiaResponse
+    {
+        $user = $request->user();
+
+        return Inertia::render('Problem', [
+            'status' => $status,
+            'title' => $title,
+            'sentence' => $sentence,
+            'account' => $user instanceof User ? AccountData::of($user) : null,
+            'notice' => null,
+            'errors' => new \stdClass(),
+        ]);
     }
 
     private static function expired(Request $request, Response $response): Response

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Moment;
+use App\Models\Night;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
@@ -26,11 +29,21 @@ final class AppServiceProvider extends ServiceProvider
         Inertia::encryptHistory();
         // Without host, so that the page works under every name of this machine.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
+        self::bindRecords();
         RateLimiter::for('accounts', static fn(Request $request): Limit => Limit::perMinute(self::TRIES)
             ->by($request->path() . '|' . $request->ip())
             ->response(static fn(Request $request, array $headers) => throw ValidationException::withMessages([
                 'email' => sprintf('Too many tries. Wait %d seconds and try again.', self::seconds($headers)),
             ])));
+    }
+
+    /** Here and not in the routes file, which is not read once the routes are cached. */
+    private static function bindRecords(): void
+    {
+        foreach (['night' => Night::class, 'moment' => Moment::class] as $name => $model) {
+            Route::pattern($name, '[0-9]{1,18}');
+            Route::model($name, $model);
+        }
     }
 
     /** @param array<array-key, mixed> $headers */

@@ -1,6 +1,7 @@
 import '../css/app.css';
 import { createInertiaApp, type ResolvedComponent } from '@inertiajs/react';
 import { createRoot } from 'react-dom/client';
+import { showProgress } from '@/lib/progress';
 
 const pages = import.meta.glob<{ default: ResolvedComponent }>('./pages/**/*.tsx');
 
@@ -14,5 +15,7 @@ void createInertiaApp({
   setup: ({ el, App, props }) => {
     createRoot(el).render(<App {...props} />);
   },
-  progress: { color: 'var(--ink)', includeCSS: true },
+  progress: false,
 });
+
+showProgress();

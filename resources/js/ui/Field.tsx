@@ -1,7 +1,7 @@
 import { useId, type ReactNode } from 'react';
 
 /** What a labelled control needs to know to be understood by eye and by ear. */
-export interface FieldWires {
+interface FieldWires {
   readonly id: string;
   readonly 'aria-describedby': string | undefined;
   readonly 'aria-invalid': boolean;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { stationOf, stations, valueAt } from '@/lib/scale';
 import { Field, INPUT } from './Field';
 
-export interface Range {
+interface Range {
   readonly min: number;
   readonly max: number;
   readonly step: number;

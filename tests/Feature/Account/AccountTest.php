@@ -71,7 +71,7 @@ final class AccountTest extends TestCase
             $this->post('/sign-in', ['email' => 'tilda@kaddle.example', 'password' => "guess $try"]);
         }
         $this->post('/sign-in', ['email' => 'tilda@kaddle.example', 'password' => self::PASSWORD])->assertSessionHasErrors('email');
-        self::assertStringStartsWith('Too many tries. Wait ', (string) session('errors')?->first('email'));
+        self::assertStringStartsWith('Too many tries. Wait ', $this->sentenceFor('email'));
         $this->assertGuest();
     }
 

@@ -76,10 +76,9 @@ final class BenchTest extends TestCase
         $moment = $this->momentOf($user = $this->person());
         $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
         $draft = $this->draftOf($moment, $changes);
-        $errors = $this->actingAs($user)->postJson("/moments/{$moment->id}/solve", $draft)->assertUnprocessable()->json('errors');
-        self::assertIsArray($errors);
-        self::assertStringContainsString($sentence, implode(' ', (array) ($errors[$field] ?? ["nothing for $field in " . json_encode($errors)])));
+        $this->actingAs($user)->postJson("/moments/{$moment->id}/solve", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
         $this->put("/moments/{$moment->id}", $draft)->assertSessionHasErrors($field);
+        self::assertStringContainsString($sentence, $this->sentenceFor($field));
         self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()]);
     }
 
@@ -139,7 +138,7 @@ final class BenchTest extends TestCase
         $other = Moment::query()->latest('id')->firstOrFail();
         $other->update(['subject_distance_m' => 9.0, 'name' => 'Far group']);
         $this->put("/moments/{$moment->id}", $this->draftOf($moment, ['room.length' => 9]))->assertSessionHasErrors('room.length');
-        self::assertStringContainsString('“Far group” takes place in the same room', (string) session('errors')?->first('room.length'));
+        self::assertStringContainsString('“Far group” takes place in the same room', $this->sentenceFor('room.length'));
         self::assertSame(14.0, $moment->room->length_m);
     }
 

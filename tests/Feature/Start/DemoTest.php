@@ -7,6 +7,7 @@ namespace Tests\Feature\Start;
 use App\Models\Moment;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Support\Facades\Artisan;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Plan\MomentSolver;
 use Kaddle\Core\Plan\Reading\MomentReader;
@@ -37,6 +38,6 @@ final class DemoTest extends TestCase
 
     public function testTheTypesOfThePageAreInStep(): void
     {
-        $this->artisan('types:write --check')->assertSuccessful();
+        self::assertSame(0, Artisan::call('types:write', ['--check' => true]));
     }
 }

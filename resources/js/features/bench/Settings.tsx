@@ -1,10 +1,17 @@
 import { ClickRule } from '@/charts/ClickRule';
 import type { AimDocument, ControlDocument, SolutionDocument } from '@/types/generated';
 
+interface Props {
+  readonly solution: SolutionDocument;
+  /** Whether these are from before a change that could not be answered. */
+  readonly stale: boolean;
+  readonly busy: boolean;
+}
+
 /** What to set, in the order in which the hands do it: camera, head, output. */
-export function Settings({ solution, faded }: { readonly solution: SolutionDocument; readonly faded: boolean }) {
+export function Settings({ solution, stale, busy }: Props) {
   return (
-    <section aria-labelledby="settings" aria-live="polite" className={`grid grid-cols-2 gap-px border-y border-line bg-line sm:grid-cols-3 xl:grid-cols-5 ${faded ? 'opacity-60' : ''}`}>
+    <section aria-labelledby="settings" aria-live="polite" aria-busy={busy} className={`grid grid-cols-2 gap-px border-y border-line bg-line sm:grid-cols-3 xl:grid-cols-5 ${stale ? 'outline-2 -outline-offset-2 outline-alarm outline-dashed' : ''}`}>
       <h2 id="settings" className="sr-only">
         Settings
       </h2>

@@ -9,16 +9,18 @@ export interface Solved {
   readonly faults: Faults;
   /** Why there is no answer to the newest draft, if it is not the draft's fault. */
   readonly trouble: string | null;
-  /** Whether the answer belongs to the draft on screen. */
-  readonly current: boolean;
+  /** Whether the server has answered to the draft on screen. */
+  readonly answered: boolean;
 }
+
+type Answered = Omit<Solved, 'answered'> & { readonly draft: MomentDraft };
 
 /**
  * Asks for the solution of a draft whenever it changes. One question is under way
  * at a time and only the newest waits, so a drag never queues up behind itself.
  */
 export function useSolution(momentId: number, draft: MomentDraft, initial: SolutionDocument): Solved {
-  const [solved, setSolved] = useState<Solved>({ solution: initial, faults: {}, trouble: null, current: true });
+  const [solved, setSolved] = useState<Answered>({ solution: initial, faults: {}, trouble: null, draft });
   const waiting = useRef<MomentDraft | null>(null);
   const running = useRef(false);
   const last = useRef(draft);
@@ -32,15 +34,15 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
     void (async () => {
       for (let next = take(waiting); next !== null; next = take(waiting)) {
         const answer = await post<SolutionDocument>(`/moments/${momentId}/solve`, next);
-        const newest = waiting.current === null;
+        const asked = next;
         setSolved((before) => {
           switch (answer.kind) {
             case 'answered':
-              return { solution: answer.value, faults: {}, trouble: null, current: newest };
+              return { solution: answer.value, faults: {}, trouble: null, draft: asked };
             case 'refused':
-              return { ...before, faults: answer.faults, trouble: null, current: false };
+              return { ...before, faults: answer.faults, trouble: null, draft: asked };
             case 'failed':
-              return { ...before, faults: {}, trouble: answer.sentence, current: false };
+              return { ...before, faults: {}, trouble: answer.sentence, draft: asked };
           }
         });
       }
@@ -48,7 +50,7 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
     })();
   }, [momentId, draft]);
 
-  return solved;
+  return { ...solved, answered: solved.draft === draft };
 }
 
 function take(waiting: { current: MomentDraft | null }): MomentDraft | null {

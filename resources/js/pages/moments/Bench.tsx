@@ -15,7 +15,7 @@ import { Frame } from '@/ui/Frame';
 
 export default function Bench({ bench }: { readonly bench: BenchData }) {
   const { draft, change, unsaved, saving, saveFaults, save } = useDraft(bench);
-  const { solution, faults, trouble, current } = useSolution(bench.momentId, draft, bench.solution);
+  const { solution, faults, trouble, answered } = useSolution(bench.momentId, draft, bench.solution);
   const refused = Object.keys(faults).length > 0;
   return (
     <Frame
@@ -48,11 +48,11 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
               A field on the page is out of range; what you see is the last answer that could be given.
             </p>
           )}
-          <Settings solution={solution} faded={refused || trouble !== null} />
+          <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} />
           <div className="px-4 empty:hidden">
             <Verdict solution={solution} />
           </div>
-          <div className="grid gap-3 px-4" data-current={current}>
+          <div className="grid gap-3 px-4">
             <h2 className="text-lg">What the picture will show, in stops</h2>
             <LevelScale levels={solution.levels} />
             <Split split={solution.split} />

@@ -1,0 +1,136 @@
+import { expect, type Page } from '@playwright/test';
+import { expectAccessible, expectNoSidewaysScroll, signIn, startNight, stranger, test } from './support';
+
+/** What the page recommends, once it has answered to what stands in the fields. */
+async function settings(page: Page): Promise<Record<string, string>> {
+  await expect(page.getByRole('region', { name: 'Settings' })).toHaveAttribute('aria-busy', 'false');
+  const read = async (name: string) => (await page.getByTestId(name).innerText()).trim();
+  return {
+    shutter: await read('Shutter'),
+    aperture: await read('Aperture'),
+    iso: await read('ISO'),
+    head: await read('Head'),
+    output: await read('Flash output'),
+  };
+}
+
+test('from a new night to settings, saved through reload and a new sign-in', async ({ page, browser, person }) => {
+  await startNight(page, 'Silver wedding');
+  const before = await settings(page);
+
+  await page.getByRole('textbox', { name: 'Ceiling height' }).fill('6');
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('5');
+  const changed = await settings(page);
+  expect(changed).not.toEqual(before);
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+
+  await page.reload();
+  expect(await settings(page)).toEqual(changed);
+  const elsewhere = await stranger(browser);
+  await signIn(elsewhere, person.email, person.password);
+  await elsewhere.goto(page.url());
+  expect(await settings(elsewhere)).toEqual(changed);
+  await expect(elsewhere.getByRole('textbox', { name: 'Ceiling height' })).toHaveValue('6');
+  await elsewhere.close();
+});
+
+test('the demo shows supper in the ropewalk with settings and reasons', async ({ browser }) => {
+  const page = await stranger(browser);
+  await signIn(page, 'demo@kaddle.example', 'ropewalk-evening');
+  await page.getByRole('link', { name: /Wedding of Runa and Joss/ }).click();
+  await expectAccessible(page);
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('link', { name: /Supper in the ropewalk/ }).click();
+  await expect(page.getByRole('img', { name: /Section of the room: ceiling at 3.1 m, subject 3 m/ })).toBeVisible();
+  expect(await settings(page)).toEqual({ shutter: '1/40 s', aperture: 'f/4', iso: '1250', head: 'Straight up', output: '1/32 +⅔' });
+  await expect(page.getByText('At 35 mm you can hold 1/35 s.')).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('refuses bad input at its field, keeps the last answer, and recovers', async ({ page }) => {
+  await startNight(page, 'Refusals');
+  const distance = page.getByRole('textbox', { name: 'Subject distance' });
+  await distance.fill('-3');
+  await expect(page.getByText('The subject distance must be 0.4 to 100 m; it is −3.')).toBeVisible();
+  await expect(distance).toHaveAttribute('aria-invalid', 'true');
+  await distance.fill('NaN');
+  await expect(page.getByText('The subject distance must be a number, 0.4 to 100 m.')).toBeVisible();
+  await distance.fill('60');
+  await expect(page.getByText('The subject stands outside the room')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Ceiling height' }).fill('0');
+  await expect(page.getByText('The ceiling height must be 2 to 40 m; it is 0.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('textbox', { name: 'Ceiling height' }).fill('3');
+  await distance.fill('2.5');
+  await expect(page.getByText('out of range')).toBeHidden();
+  await expect(distance).toHaveAttribute('aria-invalid', 'false');
+});
+
+test('says by how many stops an impossible moment falls short', async ({ page }) => {
+  await startNight(page, 'Blackout');
+  await page.getByRole('textbox', { name: 'Glow at ISO 100' }).fill('-6');
+  await expect(page.getByRole('heading', { name: 'This cannot be had with this gear' })).toBeVisible();
+  await expect(page.getByText(/The room reads \d+(\.\d)? stops darker than you wish/)).toBeVisible();
+  await expect(page.getByText('Rest the camera on a stand')).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('everything can be done from the keyboard', async ({ page }) => {
+  await startNight(page, 'By hand');
+  const ruler = page.getByRole('slider', { name: 'Subject distance' });
+  const before = await ruler.getAttribute('aria-valuetext');
+  await ruler.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(ruler).not.toHaveAttribute('aria-valuetext', before ?? '');
+
+  await page.getByRole('combobox', { name: 'Ceiling finish' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: 'dark timber' }).press('Enter');
+  await expect(page.getByRole('combobox', { name: 'Ceiling finish' })).toHaveText(/dark timber/);
+
+  await page.getByRole('radio', { name: 'As EV' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('combobox', { name: 'Shutter' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Gear' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('combobox', { name: 'Body' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: /Small-sensor body/ }).press('Enter');
+  await expect(page.getByTestId('Shutter')).toHaveText(/1\/(30|45|60|90|125|180)/);
+
+  await page.getByRole('button', { name: 'Save' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Saved.')).toBeVisible();
+});
+
+test('a night is added to and deleted', async ({ page }) => {
+  await startNight(page, 'Short-lived');
+  await page.getByRole('link', { name: 'Short-lived' }).click();
+  await page.getByRole('button', { name: 'Add a moment' }).click();
+  await page.waitForURL('**/moments/*');
+  await page.getByRole('button', { name: 'Name and time' }).click();
+  await page.getByLabel('Name of the moment').fill('Toast');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Toast' })).toBeVisible();
+  await page.getByRole('link', { name: 'Short-lived' }).click();
+  await expect(page.getByRole('link', { name: /Toast/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete the night' }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Delete it' }).click();
+  await expect(page.getByText('“Short-lived” is deleted.')).toBeVisible();
+});
+
+for (const { width, height } of [
+  { width: 820, height: 1180 },
+  { width: 390, height: 844 },
+]) {
+  test(`fits ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+      await startNight(page, 'Any size');
+    await expectNoSidewaysScroll(page);
+    await expectAccessible(page);
+  });
+}

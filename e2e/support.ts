@@ -1,0 +1,79 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
+
+interface Person {
+  readonly name: string;
+  readonly email: string;
+  readonly password: string;
+}
+
+/** A test of somebody who is signed in; one account serves the whole run, each test starts a night of its own. */
+export const test = base.extend<object, { person: Person & { state: BrowserContextOptions['storageState'] } }>({
+  person: [
+    async ({ browser }, provide) => {
+      const page = await browser.newPage({ baseURL: base.info().project.use.baseURL ?? '' });
+      const person = await register(page);
+      const state = await page.context().storageState();
+      await page.close();
+      await provide({ ...person, state });
+    },
+    { scope: 'worker' },
+  ],
+  storageState: async ({ person }, provide) => {
+    await provide(person.state);
+  },
+});
+
+function somebody(): Person {
+  const tag = `${Date.now()}-${Math.floor(Math.random() * 1e6)}`;
+  return { name: 'Wenna Holt', email: `wenna-${tag}@kaddle.example`, password: 'a long enough one' };
+}
+
+export async function register(page: Page, person = somebody()): Promise<Person> {
+  await page.goto('/register');
+  await page.getByLabel('Your name').fill(person.name);
+  await page.getByLabel('Mail address').fill(person.email);
+  await page.getByLabel('Password').fill(person.password);
+  await page.getByRole('button', { name: 'Make the account' }).click();
+  await page.waitForURL('**/nights');
+  return person;
+}
+
+export async function signIn(page: Page, email: string, password: string): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('Mail address').fill(email);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL('**/nights');
+}
+
+export async function startNight(page: Page, name: string): Promise<void> {
+  await page.goto('/nights');
+  await page.getByLabel('What is it?').fill(name);
+  await page.getByLabel('Where?').fill('Old net loft');
+  await page.getByLabel('When?').fill('2027-06-12');
+  await page.getByRole('button', { name: 'Start the night' }).click();
+  await page.waitForURL('**/moments/*');
+}
+
+/** A browser in which nobody is signed in. */
+export async function stranger(browser: Browser): Promise<Page> {
+  return (await browser.newContext({ storageState: { cookies: [], origins: [] } })).newPage();
+}
+
+/** No page may break the rules of accessibility, in either theme. */
+export async function expectAccessible(page: Page): Promise<void> {
+  for (const theme of ['light', 'dark']) {
+    await page.evaluate((chosen) => {
+      document.documentElement.dataset['theme'] = chosen;
+    }, theme);
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+    expect(violations.map((v) => `${theme}: ${v.id} at ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+  }
+}
+
+/** Nothing may hang over the edge of the screen. */
+export async function expectNoSidewaysScroll(page: Page): Promise<void> {
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect(over).toBeLessThanOrEqual(0);
+}

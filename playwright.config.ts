@@ -1,0 +1,21 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '*.spec.ts',
+  outputDir: 'var/e2e/results',
+  workers: 1,
+  timeout: 40_000,
+  forbidOnly: true,
+  reporter: [['list']],
+  use: {
+    baseURL: process.env['KADDLE_URL'] ?? 'http://127.0.0.1:8017',
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      // Chromium's own sandbox does not work for root, as which CI runs.
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    },
+  },
+});
