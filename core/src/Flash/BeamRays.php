@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Room\BoxRoom;
-use Kaddle\Core\Room\Vector;
+use Kaddle\Core\Room\SurfacePoint;
 
 /**
  * A beam as rays of equal energy.
@@ -18,7 +18,7 @@ use Kaddle\Core\Room\Vector;
  */
 final readonly class BeamRays
 {
-    private const RAYS = 600;
+    private const RAYS = 400;
 
     private function __construct(
         private Head $head,
@@ -29,28 +29,33 @@ final readonly class BeamRays
         return new self($head);
     }
 
-    /** @return list<BeamHit> */
-    public function hitsIn(BoxRoom $room): array
+    /** Light of each ray at full power, lm·s. */
+    public function energy(): float
+    {
+        return $this->head->beam->energy() / self::RAYS;
+    }
+
+    /** @return list<SurfacePoint> where the rays end */
+    public function endsIn(BoxRoom $room): array
     {
         $d = $this->head->direction->unit;
         [$a, $b] = $this->head->direction->across();
         $power = 1.0 / ($this->head->beam->exponent + 1.0);
         $golden = M_PI * (3.0 - sqrt(5.0));
-        $energy = $this->head->beam->energy() / self::RAYS;
-        $hits = [];
+        $ends = [];
         for ($i = 0; $i < self::RAYS; ++$i) {
             $cos = (($i + 0.5) / self::RAYS) ** $power;
             $sin = sqrt(1.0 - $cos * $cos);
             $ca = $sin * cos($i * $golden);
             $cb = $sin * sin($i * $golden);
-            $way = Vector::of(
+            $ends[] = $room->meets(
+                $this->head->position,
                 $cos * $d->x + $ca * $a->x + $cb * $b->x,
                 $cos * $d->y + $ca * $a->y + $cb * $b->y,
                 $cos * $d->z + $ca * $a->z + $cb * $b->z,
             );
-            $hits[] = new BeamHit($room->meets($this->head->position, $way), $energy);
         }
 
-        return $hits;
+        return $ends;
     }
 }

@@ -38,13 +38,16 @@ final class MomentSolver
     /** @return non-empty-list<FaceLight> */
     private static function lights(Scene $scene, Moment $moment): array
     {
-        $engine = FlashInRoom::of($scene->room);
-        $probes = ['face' => $scene->faceProbe(), 'crown' => $scene->crownProbe(), 'backdrop' => $scene->backdropProbe()];
+        $room = FlashInRoom::of($scene->room)->at([
+            'face' => $scene->faceProbe(),
+            'crown' => $scene->crownProbe(),
+            'backdrop' => $scene->backdropProbe(),
+        ]);
 
         return array_map(
-            static function (HeadAim $aim) use ($engine, $probes, $scene, $moment): FaceLight {
+            static function (HeadAim $aim) use ($room, $scene, $moment): FaceLight {
                 $head = Head::at($scene->head, $aim->direction($scene->face->minus($scene->head)), $moment->flash->beam);
-                $light = $engine->exposures($head, $probes);
+                $light = $room->exposures($head);
 
                 return new FaceLight($aim, $head, $light['face'], $light['crown'], $light['backdrop']);
             },

@@ -84,28 +84,25 @@ final readonly class BoxRoom
     }
 
     /**
-     * Where a ray from an inner point meets the room's surface.
-     *
-     * @param Vector $way of any length but 0
+     * Where a ray from an inner point meets the room's surface; $dx, $dy, $dz
+     * give its way, of any length but 0.
      */
-    public function meets(Vector $from, Vector $way): SurfacePoint
+    public function meets(Vector $from, float $dx, float $dy, float $dz): SurfacePoint
     {
-        $dx = self::reach($from->x, $way->x, $this->length);
-        $dy = self::reach($from->y, $way->y, $this->width);
-        $dz = self::reach($from->z, $way->z, $this->height);
-        $distance = min($dx, $dy, $dz);
+        $alongX = self::reach($from->x, $dx, $this->length);
+        $alongY = self::reach($from->y, $dy, $this->width);
+        $alongZ = self::reach($from->z, $dz, $this->height);
+        $reach = min($alongX, $alongY, $alongZ);
 
         return new SurfacePoint(
-            match ($distance) {
-                $dz => $way->z > 0.0 ? Face::Ceiling : Face::Floor,
-                $dx => $way->x > 0.0 ? Face::Far : Face::Back,
-                default => $way->y > 0.0 ? Face::Left : Face::Right,
+            match ($reach) {
+                $alongZ => $dz > 0.0 ? Face::Ceiling : Face::Floor,
+                $alongX => $dx > 0.0 ? Face::Far : Face::Back,
+                default => $dy > 0.0 ? Face::Left : Face::Right,
             },
-            Vector::of(
-                max(0.0, min($this->length, $from->x + $distance * $way->x)),
-                max(0.0, min($this->width, $from->y + $distance * $way->y)),
-                max(0.0, min($this->height, $from->z + $distance * $way->z)),
-            ),
+            max(0.0, min($this->length, $from->x + $reach * $dx)),
+            max(0.0, min($this->width, $from->y + $reach * $dy)),
+            max(0.0, min($this->height, $from->z + $reach * $dz)),
         );
     }
 

@@ -7,28 +7,27 @@ namespace Kaddle\Core\Room;
 use Kaddle\Core\Quantity\Rgb;
 
 /**
- * What a room does with light after the first reflection: radiosity over patches.
+ * What a room does with light after the first reflection: radiosity over patches,
+ * solved backwards from the places that matter.
  *
- * Irradiance E by reflected light obeys E = F·ρ·(E0 + E), with E0 the direct
- * irradiance of the patches and F their form factors. Fixed-point iteration;
- * it converges because no finish reflects more than 0.95.
- *
- * @phpstan-all-methods-pure
+ * Light by n + 1 reflections at a probe is g·(ρF)ⁿ·ρ·E, with g the probe's form
+ * factors to the patches, F those between patches, ρ the reflectances and E the
+ * direct irradiance. The part before E belongs to room and probe alone, so it is
+ * worked out once and serves every head: the importance of each patch.
  */
 final readonly class Interreflection
 {
-    /** Iteration ends when a round adds less than this share: far below a hundredth of a stop. */
-    private const TOLERANCE = 2e-4;
-    private const MOST_ROUNDS = 200;
+    /** Reflections worked out one by one; the rest go on as a geometric series, which by then they are. */
+    private const ROUNDS = 3;
 
     /**
-     * @param list<list<float>> $formFactors [receiver][sender]
+     * @param list<list<float>> $transfer [sender][receiver]
      * @param list<float> $areas m²
      * @param array{list<float>, list<float>, list<float>} $reflectances by band
      */
     private function __construct(
         public Patches $patches,
-        private array $formFactors,
+        private array $transfer,
         private array $areas,
         private array $reflectances,
     ) {}
@@ -40,10 +39,7 @@ final readonly class Interreflection
 
         return new self(
             $patches,
-            array_map(
-                static fn(Patch $eye): array => array_map(static fn(Patch $p): float => $p->seenFrom($eye), $patches->all),
-                $patches->all,
-            ),
+            Transfer::between($patches),
             array_map(static fn(Patch $p): float => $p->area(), $patches->all),
             [
                 array_map(static fn(Rgb $share): float => $share->r, $shares),
@@ -54,65 +50,76 @@ final readonly class Interreflection
     }
 
     /**
-     * Light that leaves the patches at their second and any later reflection.
+     * What a probe gets by two and more reflections for each lm·s that a patch receives directly.
      *
-     * @param array<int, float> $energy direct light that each patch receives, lm·s
-     *
-     * @return array{list<float>, list<float>, list<float>} radiant exitance by band, lx·s
+     * @return array{list<float>, list<float>, list<float>} lx per lm, by band and patch
      */
-    public function laterReflections(array $energy): array
+    public function importance(Probe $probe): array
     {
-        $direct = array_map(static fn(float $e, float $area): float => $e / $area, array_values($energy), $this->areas);
+        $seen = array_map($probe->formFactorTo(...), $this->patches->all);
 
         return [
-            $this->band($direct, $this->reflectances[0]),
-            $this->band($direct, $this->reflectances[1]),
-            $this->band($direct, $this->reflectances[2]),
+            $this->band($seen, $this->reflectances[0]),
+            $this->band($seen, $this->reflectances[1]),
+            $this->band($seen, $this->reflectances[2]),
         ];
     }
 
     /**
-     * @param list<float> $direct
+     * @param list<float> $seen
      * @param list<float> $reflectances
      *
      * @return list<float>
      */
-    private function band(array $direct, array $reflectances): array
+    private function band(array $seen, array $reflectances): array
     {
-        $leaving = array_map(static fn(float $e, float $rho): float => $e * $rho, $direct, $reflectances);
-        $total = array_fill(0, count($leaving), 0.0);
-        for ($round = 0; $round < self::MOST_ROUNDS; ++$round) {
-            $leaving = $this->reflectedOnce($leaving, $reflectances);
-            $total = array_map(static fn(float $sum, float $more): float => $sum + $more, $total, $leaving);
-            if (array_sum($leaving) <= self::TOLERANCE * array_sum($total)) {
-                break;
-            }
+        $now = $seen;
+        $total = array_fill(0, count($seen), 0.0);
+        $weight = array_sum($now);
+        $ratio = 0.0;
+        for ($round = 0; $round < self::ROUNDS && $weight > 0.0; ++$round) {
+            $now = $this->oneReflectionEarlier($now, $reflectances);
+            $total = self::sum($total, $now, 1.0);
+            $before = $weight;
+            $weight = array_sum($now);
+            $ratio = $weight / $before;
         }
+        $total = self::sum($total, $now, $ratio / (1.0 - $ratio));
 
-        return $total;
+        return array_map(static fn(float $w, float $rho, float $area): float => $w * $rho / $area, $total, $reflectances, $this->areas);
     }
 
     /**
-     * @param list<float> $leaving
+     * From what light is worth when it leaves the patches to what it is worth one reflection before.
+     *
+     * @param list<float> $worth
      * @param list<float> $reflectances
      *
      * @return list<float>
      */
-    private function reflectedOnce(array $leaving, array $reflectances): array
+    private function oneReflectionEarlier(array $worth, array $reflectances): array
     {
-        $next = [];
-        foreach ($this->formFactors as $i => $row) {
-            if ($reflectances[$i] === 0.0) {
-                $next[] = 0.0;
-                continue;
-            }
+        $kept = array_map(static fn(float $w, float $rho): float => $w * $rho, $worth, $reflectances);
+        $earlier = [];
+        foreach ($this->transfer as $row) {
             $sum = 0.0;
-            foreach ($row as $j => $factor) {
-                $sum += $factor * $leaving[$j];
+            foreach ($row as $receiver => $share) {
+                $sum += $share * $kept[$receiver];
             }
-            $next[] = $sum * $reflectances[$i];
+            $earlier[] = $sum;
         }
 
-        return $next;
+        return $earlier;
+    }
+
+    /**
+     * @param list<float> $a
+     * @param list<float> $b
+     *
+     * @return list<float>
+     */
+    private static function sum(array $a, array $b, float $times): array
+    {
+        return array_map(static fn(float $x, float $y): float => $x + $times * $y, $a, $b);
     }
 }

@@ -14,12 +14,15 @@ final readonly class Patch
     /**
      * @internal made by Patches only
      *
+     * @param array{int, int, int} $cell
      * @param array{int, int} $axes
      * @param array{float, float} $u
      * @param array{float, float} $v
      */
     public function __construct(
         public Face $face,
+        /** Number of its cut along each axis, counted from 0; 0 along the axis of its own face. */
+        public array $cell,
         /** Place of the face on its own axis, m. */
         public float $at,
         /** The two axes that span the face, ascending. */

@@ -18,13 +18,15 @@ final readonly class Patches
 
     /**
      * @param list<Patch> $all
-     * @param array<string, int> $first index of a face's first patch
      * @param array{int, int, int} $cuts
+     * @param array<string, int> $first
      */
     private function __construct(
         public array $all,
+        /** Cuts along each axis. */
+        public array $cuts,
+        /** Index of a face's first patch. */
         private array $first,
-        private array $cuts,
         private BoxRoom $room,
     ) {}
 
@@ -40,19 +42,21 @@ final readonly class Patches
             $all = [...$all, ...self::cut($face, $extents, $cuts)];
         }
 
-        return new self($all, $first, $cuts, $room);
+        return new self($all, $cuts, $first, $room);
     }
 
     /** Index of the patch that a point of a face belongs to. */
     public function indexAt(SurfacePoint $place): int
     {
-        [$u, $v] = self::axesOf($place->face);
-        $point = [$place->point->x, $place->point->y, $place->point->z];
-        $extents = $this->room->extents();
-        $i = min($this->cuts[$u] - 1, (int) ($point[$u] / $extents[$u] * $this->cuts[$u]));
-        $j = min($this->cuts[$v] - 1, (int) ($point[$v] / $extents[$v] * $this->cuts[$v]));
+        $x = min($this->cuts[0] - 1, (int) ($place->x / $this->room->length * $this->cuts[0]));
+        $y = min($this->cuts[1] - 1, (int) ($place->y / $this->room->width * $this->cuts[1]));
+        $z = min($this->cuts[2] - 1, (int) ($place->z / $this->room->height * $this->cuts[2]));
 
-        return $this->first[$place->face->value] + $i * $this->cuts[$v] + $j;
+        return $this->first[$place->face->value] + match ($place->face) {
+            Face::Ceiling, Face::Floor => $x * $this->cuts[1] + $y,
+            Face::Back, Face::Far => $y * $this->cuts[2] + $z,
+            Face::Left, Face::Right => $x * $this->cuts[2] + $z,
+        };
     }
 
     private static function cutsFor(float $relativeSide): int
@@ -75,7 +79,12 @@ final readonly class Patches
         $patches = [];
         for ($i = 0; $i < $cuts[$u]; ++$i) {
             for ($j = 0; $j < $cuts[$v]; ++$j) {
-                $patches[] = new Patch($face, $at, $axes, [$i * $du, ($i + 1) * $du], [$j * $dv, ($j + 1) * $dv]);
+                $cell = match ($face->axis()) {
+                    0 => [0, $i, $j],
+                    1 => [$i, 0, $j],
+                    default => [$i, $j, 0],
+                };
+                $patches[] = new Patch($face, $cell, $at, $axes, [$i * $du, ($i + 1) * $du], [$j * $dv, ($j + 1) * $dv]);
             }
         }
 

@@ -49,10 +49,8 @@ final class FlashInRoomTest extends TestCase
     public function testInverseSquareForDirectLightOnly(): void
     {
         $at = static fn(float $distance, Vector $aim): float => FlashInRoom::of(self::room(40.0, 12.0, 3.0, 0.7))
-            ->exposures(
-                Head::at(Vector::of(3.0, 6.0, 1.5), Direction::along($aim), Beam::fromGuideNumber(30.0, 38.0)),
-                ['face' => Probe::at(Vector::of(3.0 + $distance, 6.0, 1.5), self::ahead()->opposite())],
-            )['face']->total()->luminance();
+            ->at(['face' => Probe::at(Vector::of(3.0 + $distance, 6.0, 1.5), self::ahead()->opposite())])
+            ->exposures(Head::at(Vector::of(3.0, 6.0, 1.5), Direction::along($aim), Beam::fromGuideNumber(30.0, 38.0)))['face']->total()->luminance();
         $up = Vector::of(0.0, 0.0, 1.0);
         $bounced = log($at(3.0, $up) / $at(6.0, $up), 2.0);
         $direct = log($at(1.0, Vector::of(1.0, 0.0, 0.0)) / $at(2.0, Vector::of(1.0, 0.0, 0.0)), 2.0);
@@ -73,7 +71,7 @@ final class FlashInRoomTest extends TestCase
         $white = Reflectance::of(0.8, 0.8, 0.8);
         $room = BoxRoom::fromMetres(200.0, 200.0, 4.0, static fn(Face $f): Reflectance => $f === Face::Ceiling ? $white : $black);
         $place = Vector::of(100.0, 100.0, 1.5);
-        $light = FlashInRoom::of($room)->exposures(Head::at($place, Direction::up(), $beam), ['up' => Probe::at($place, Direction::up())])['up'];
+        $light = FlashInRoom::of($room)->at(['up' => Probe::at($place, Direction::up())])->exposures(Head::at($place, Direction::up(), $beam))['up'];
         $expected = 2.0 * 0.8 * $beam->axial / (($beam->exponent + 5.0) * 2.5 ** 2);
         self::assertEqualsWithDelta(1.0, $light->first->luminance() / $expected, 0.01);
         self::assertSame(0.0, $light->later->luminance());
@@ -83,18 +81,20 @@ final class FlashInRoomTest extends TestCase
     /** Lengths times k: exposure divided by k². */
     public function testScaling(): void
     {
-        $at = static fn(float $k): float => FlashInRoom::of(self::room(12.0 * $k, 6.0 * $k, 3.0 * $k, 0.6))->exposures(
+        $at = static fn(float $k): float => FlashInRoom::of(self::room(12.0 * $k, 6.0 * $k, 3.0 * $k, 0.6))->at([
+            'face' => Probe::at(Vector::of(6.0 * $k, 3.0 * $k, 1.4 * $k), self::ahead()->opposite()),
+        ])->exposures(
             Head::at(Vector::of(2.0 * $k, 3.0 * $k, 1.5 * $k), Direction::along(Vector::of(0.4, 0.2, 1.0)), Beam::fromGuideNumber(30.0, 38.0)),
-            ['face' => Probe::at(Vector::of(6.0 * $k, 3.0 * $k, 1.4 * $k), self::ahead()->opposite())],
         )['face']->total()->luminance();
         self::assertEqualsWithDelta(9.0, $at(1.0) / $at(3.0), 1e-6);
     }
 
     public function testAMirroredRoomGivesTheSameLight(): void
     {
-        $at = static fn(float $side): float => FlashInRoom::of(self::room(12.0, 6.0, 3.0, 0.6))->exposures(
+        $at = static fn(float $side): float => FlashInRoom::of(self::room(12.0, 6.0, 3.0, 0.6))->at([
+            'face' => Probe::at(Vector::of(6.0, 3.0 + $side, 1.4), self::ahead()->opposite()),
+        ])->exposures(
             Head::at(Vector::of(2.0, 3.0 + $side, 1.5), Direction::along(Vector::of(0.3, $side, 0.5)), Beam::fromGuideNumber(30.0, 38.0)),
-            ['face' => Probe::at(Vector::of(6.0, 3.0 + $side, 1.4), self::ahead()->opposite())],
         )['face']->total()->luminance();
         self::assertEqualsWithDelta(0.0, log($at(1.0) / $at(-1.0), 2.0), 0.02);
     }
@@ -103,9 +103,10 @@ final class FlashInRoomTest extends TestCase
     {
         $last = 0.0;
         foreach ([0.0, 0.2, 0.5, 0.8, 0.95] as $grey) {
-            $light = FlashInRoom::of(self::room(12.0, 6.0, 3.0, $grey))->exposures(
+            $light = FlashInRoom::of(self::room(12.0, 6.0, 3.0, $grey))->at([
+                'face' => Probe::at(Vector::of(6.0, 3.0, 1.4), self::ahead()->opposite()),
+            ])->exposures(
                 Head::at(Vector::of(2.0, 3.0, 1.5), Direction::up(), Beam::fromGuideNumber(30.0, 38.0)),
-                ['face' => Probe::at(Vector::of(6.0, 3.0, 1.4), self::ahead()->opposite())],
             )['face']->total()->luminance();
             self::assertGreaterThanOrEqual($last, $light);
             $last = $light;
@@ -115,9 +116,10 @@ final class FlashInRoomTest extends TestCase
 
     public function testUnderOpenSkyNothingComesBack(): void
     {
-        $light = FlashInRoom::of(self::room(30.0, 30.0, 20.0, 0.0))->exposures(
+        $light = FlashInRoom::of(self::room(30.0, 30.0, 20.0, 0.0))->at([
+            'face' => Probe::at(Vector::of(5.0, 15.0, 1.6), self::ahead()->opposite()),
+        ])->exposures(
             Head::at(Vector::of(2.0, 15.0, 1.8), Direction::up(), Beam::fromGuideNumber(60.0, 38.0)),
-            ['face' => Probe::at(Vector::of(5.0, 15.0, 1.6), self::ahead()->opposite())],
         )['face'];
         self::assertSame(0.0, $light->total()->luminance());
     }

@@ -81,13 +81,12 @@ final class ReferenceRoomsTest extends TestCase
         $flash = $traced['flash'];
         $face = $traced['probes']['face'];
 
-        return FlashInRoom::of($room)->exposures(
-            Head::at(
+        return FlashInRoom::of($room)
+            ->at(['face' => Probe::at(Vector::of(...$face['point']), Direction::along(Vector::of(...$face['normal'])))])
+            ->exposures(Head::at(
                 Vector::of(...$flash['position']),
                 Direction::along(Vector::of(...$flash['direction'])),
                 Beam::fromGuideNumber($flash['guideNumber'], $flash['halfAngleDeg']),
-            ),
-            ['face' => Probe::at(Vector::of(...$face['point']), Direction::along(Vector::of(...$face['normal'])))],
-        );
+            ));
     }
 }

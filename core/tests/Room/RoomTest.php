@@ -12,10 +12,10 @@ use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\Interreflection;
-use Kaddle\Core\Room\Patch;
 use Kaddle\Core\Room\Patches;
 use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Reflectance;
+use Kaddle\Core\Room\Transfer;
 use Kaddle\Core\Room\Vector;
 use PHPUnit\Framework\TestCase;
 
@@ -61,16 +61,28 @@ final class RoomTest extends TestCase
     }
 
     /**
-     * Evenly lit evenly grey room: every bounce keeps the share ρ, so light after
-     * the first reflection adds up to E·ρ²/(1 − ρ) (the integrating sphere).
+     * Evenly lit evenly grey room: every reflection keeps the share ρ, so what arrives
+     * anywhere by two and more is E·ρ²/(1 − ρ) (the integrating sphere).
      */
     public function testIntegratingSphere(): void
     {
         $interreflection = Interreflection::in(self::room(5.0, 5.0, 5.0, 0.8));
-        $energy = array_map(static fn(Patch $p): float => 10.0 * $p->area(), $interreflection->patches->all);
-        $leaving = $interreflection->laterReflections($energy);
-        foreach ($leaving[1] as $exitance) {
-            self::assertEqualsWithDelta(10.0 * 0.8 ** 2 / (1.0 - 0.8), $exitance, 0.05);
+        $importance = $interreflection->importance(Probe::at(Vector::of(1.0, 2.0, 1.5), Direction::along(Vector::of(1.0, 0.3, -0.2))));
+        $arriving = 0.0;
+        foreach ($interreflection->patches->all as $i => $patch) {
+            $arriving += $importance[1][$i] * 10.0 * $patch->area();
+        }
+        self::assertEqualsWithDelta(10.0 * 0.8 ** 2 / (1.0 - 0.8), $arriving, 1e-6);
+    }
+
+    /** The shortcut by relative position gives what each pair on its own would. */
+    public function testTransferKnowsEveryPair(): void
+    {
+        $patches = Patches::of(self::room(9.0, 5.0, 3.0, 0.5));
+        foreach (Transfer::between($patches) as $i => $row) {
+            foreach ($row as $j => $share) {
+                self::assertEqualsWithDelta($patches->all[$i]->seenFrom($patches->all[$j]), $share, 1e-12, "$i to $j");
+            }
         }
     }
 
@@ -78,10 +90,10 @@ final class RoomTest extends TestCase
     {
         $room = self::room(10.0, 4.0, 3.0, 0.5);
         $from = Vector::of(2.0, 2.0, 1.0);
-        self::assertSame(Face::Ceiling, $room->meets($from, Vector::of(0.1, 0.0, 1.0))->face);
-        self::assertEquals(Vector::of(10.0, 2.0, 1.0), $room->meets($from, Vector::of(3.0, 0.0, 0.0))->point);
-        self::assertSame(Face::Right, $room->meets($from, Vector::of(0.1, -1.0, 0.0))->face);
-        self::assertSame(Face::Back, $room->meets($from, Vector::of(-1.0, 0.1, 0.0))->face);
+        self::assertSame(Face::Ceiling, $room->meets($from, 0.1, 0.0, 1.0)->face);
+        self::assertEquals(Vector::of(10.0, 2.0, 1.0), $room->meets($from, 3.0, 0.0, 0.0)->point());
+        self::assertSame(Face::Right, $room->meets($from, 0.1, -1.0, 0.0)->face);
+        self::assertSame(Face::Back, $room->meets($from, -1.0, 0.1, 0.0)->face);
     }
 
     public function testRefusesWhatNoWallCanDo(): void

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { signed } from '@/lib/format';
 import type { LevelsDocument } from '@/types/generated';
 import { useWidth } from './useWidth';
@@ -17,7 +17,7 @@ interface Row {
 }
 
 /** Where room, flash, face and backdrop will lie, in stops against correct. */
-export function LevelScale({ levels }: { readonly levels: LevelsDocument }) {
+export const LevelScale = memo(function LevelScale({ levels }: { readonly levels: LevelsDocument }) {
   const [box, width] = useWidth();
   const hatch = useId();
   const rows: readonly Row[] = [
@@ -61,7 +61,7 @@ export function LevelScale({ levels }: { readonly levels: LevelsDocument }) {
       )}
     </div>
   );
-}
+});
 
 function Mark({ row, x, hatch }: { readonly row: Row; readonly x: (stops: number) => number; readonly hatch: string }) {
   const level = row.level ?? 0;

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { metres, signed } from '@/lib/format';
 import type { LevelsDocument, PointDocument, RayDocument, SectionDocument } from '@/types/generated';
 import { useWidth } from './useWidth';
@@ -24,7 +24,7 @@ interface Plot {
 }
 
 /** The room cut open along the line from camera to subject, to scale. */
-export function Section({ section, levels, roomName }: Props) {
+export const Section = memo(function Section({ section, levels, roomName }: Props) {
   const [box, width] = useWidth();
   const clip = useId();
   return (
@@ -36,7 +36,7 @@ export function Section({ section, levels, roomName }: Props) {
       </figcaption>
     </figure>
   );
-}
+});
 
 function plotOf(section: SectionDocument, width: number): Plot {
   const room = width - MARGIN.left - MARGIN.right;

@@ -12,6 +12,7 @@ use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\SurfacePoint;
 use Kaddle\Core\Room\Vector;
 
 /**
@@ -43,11 +44,11 @@ final readonly class BeamDrawing
         if (!$this->solution->best->light->aim->isBounced()) {
             return [...$this->edges(), new RayDocument(RayKind::Axis, $this->points($this->head->position, $face))];
         }
-        $hit = $this->room->meets($this->head->position, $this->head->direction->unit);
-        $axis = new RayDocument(RayKind::Axis, $this->points($this->head->position, $hit->point));
+        $hit = $this->endOf($this->head->direction->unit);
+        $axis = new RayDocument(RayKind::Axis, $this->points($this->head->position, $hit->point()));
         $lit = $this->room->reflectance($hit->face)->share->luminance() > 0.0;
 
-        return [...$this->edges(), $axis, ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point, $face))] : [])];
+        return [...$this->edges(), $axis, ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point(), $face))] : [])];
     }
 
     /** @return list<PoolDocument> */
@@ -79,9 +80,14 @@ final readonly class BeamDrawing
 
             return new RayDocument(
                 RayKind::Edge,
-                $this->points($this->head->position, $this->room->meets($this->head->position, $way)->point),
+                $this->points($this->head->position, $this->endOf($way)->point()),
             );
         }, [1.0, -1.0]);
+    }
+
+    private function endOf(Vector $way): SurfacePoint
+    {
+        return $this->room->meets($this->head->position, $way->x, $way->y, $way->z);
     }
 
     /** @return list<PoolDocument> */

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { signed } from '@/lib/format';
 import type { AimDocument, HeadAim } from '@/types/generated';
 
@@ -7,7 +8,7 @@ interface Props {
 }
 
 /** Every way to point the head side by side, least trouble first. */
-export function Aims({ aims, inUse }: Props) {
+export const Aims = memo(function Aims({ aims, inUse }: Props) {
   return (
     <section aria-labelledby="aims" className="grid gap-2 overflow-x-auto">
       <h2 id="aims" className="text-lg">
@@ -46,7 +47,7 @@ export function Aims({ aims, inUse }: Props) {
       </table>
     </section>
   );
-}
+});
 
 function reach(aim: AimDocument): string {
   if (aim.lacking === null) return 'no light';

@@ -1,5 +1,5 @@
 import { Collapsible } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Faults } from '@/lib/http';
 import { limits, type BenchData, type MomentDraft } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
@@ -17,7 +17,7 @@ export interface InputProps {
 }
 
 /** Everything that can be changed; what changes most often stands first. */
-export function Inputs(props: InputProps) {
+export const Inputs = memo(function Inputs(props: InputProps) {
   const { bench, draft, faults, onChange } = props;
   return (
     <div className="grid content-start gap-5">
@@ -62,7 +62,7 @@ export function Inputs(props: InputProps) {
       </Fold>
     </div>
   );
-}
+});
 
 function hasFault(faults: Faults, starts: readonly string[]): boolean {
   return Object.keys(faults).some((field) => starts.some((start) => field.startsWith(start)));

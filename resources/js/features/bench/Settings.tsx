@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { ClickRule } from '@/charts/ClickRule';
 import type { AimDocument, ControlDocument, SolutionDocument } from '@/types/generated';
 
@@ -9,7 +10,7 @@ interface Props {
 }
 
 /** What to set, in the order in which the hands do it: camera, head, output. */
-export function Settings({ solution, stale, busy }: Props) {
+export const Settings = memo(function Settings({ solution, stale, busy }: Props) {
   return (
     <section aria-labelledby="settings" aria-live="polite" aria-busy={busy} className={`grid grid-cols-2 gap-px border-y border-line bg-line sm:grid-cols-3 xl:grid-cols-5 ${stale ? 'outline-2 -outline-offset-2 outline-alarm outline-dashed' : ''}`}>
       <h2 id="settings" className="sr-only">
@@ -22,7 +23,7 @@ export function Settings({ solution, stale, busy }: Props) {
       <Control name="Flash output" control={solution.output} unit="" className="col-span-2 sm:col-span-1" />
     </section>
   );
-}
+});
 
 interface ControlProps {
   readonly name: string;

@@ -1,7 +1,8 @@
+import { memo } from 'react';
 import type { ReasonDocument } from '@/types/generated';
 
 /** The chain of thought, in sentences with numbers. */
-export function Why({ reasons }: { readonly reasons: readonly ReasonDocument[] }) {
+export const Why = memo(function Why({ reasons }: { readonly reasons: readonly ReasonDocument[] }) {
   return (
     <section aria-labelledby="why" className="grid content-start gap-3">
       <h2 id="why" className="text-lg">
@@ -17,4 +18,4 @@ export function Why({ reasons }: { readonly reasons: readonly ReasonDocument[] }
       </ol>
     </section>
   );
-}
+});

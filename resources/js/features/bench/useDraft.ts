@@ -1,7 +1,9 @@
 import { router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { Faults } from '@/lib/http';
 import type { BenchData, MomentDraft } from '@/types/generated';
+
+const NONE: Faults = {};
 
 export interface DraftState {
   readonly draft: MomentDraft;
@@ -17,14 +19,14 @@ export interface DraftState {
 export function useDraft(bench: BenchData): DraftState {
   const [draft, setDraft] = useState(bench.draft);
   const [saving, setSaving] = useState(false);
-  const [saveFaults, setSaveFaults] = useState<Faults>({});
+  const [saveFaults, setSaveFaults] = useState(NONE);
   const unsaved = JSON.stringify(draft) !== JSON.stringify(bench.draft);
   useLeaveGuard(unsaved && !saving);
 
-  const change = (next: MomentDraft) => {
-    setSaveFaults({});
+  const change = useCallback((next: MomentDraft) => {
+    setSaveFaults(NONE);
     setDraft(next);
-  };
+  }, []);
   const save = () => {
     setSaving(true);
     router.put(`/moments/${bench.momentId}`, JSON.parse(JSON.stringify(draft)) as Record<string, never>, {

@@ -2,6 +2,8 @@ import { useEffect, useRef, useState } from 'react';
 import { post, type Faults } from '@/lib/http';
 import type { MomentDraft, SolutionDocument } from '@/types/generated';
 
+const NONE: Faults = {};
+
 export interface Solved {
   /** The newest answer; it stays on screen while a newer one is asked for or refused. */
   readonly solution: SolutionDocument;
@@ -20,7 +22,7 @@ type Answered = Omit<Solved, 'answered'> & { readonly draft: MomentDraft };
  * at a time and only the newest waits, so a drag never queues up behind itself.
  */
 export function useSolution(momentId: number, draft: MomentDraft, initial: SolutionDocument): Solved {
-  const [solved, setSolved] = useState<Answered>({ solution: initial, faults: {}, trouble: null, draft });
+  const [solved, setSolved] = useState<Answered>({ solution: initial, faults: NONE, trouble: null, draft });
   const waiting = useRef<MomentDraft | null>(null);
   const running = useRef(false);
   const last = useRef(draft);
@@ -38,11 +40,11 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
         setSolved((before) => {
           switch (answer.kind) {
             case 'answered':
-              return { solution: answer.value, faults: {}, trouble: null, draft: asked };
+              return { solution: answer.value, faults: NONE, trouble: null, draft: asked };
             case 'refused':
               return { ...before, faults: answer.faults, trouble: null, draft: asked };
             case 'failed':
-              return { ...before, faults: {}, trouble: answer.sentence, draft: asked };
+              return { ...before, faults: NONE, trouble: answer.sentence, draft: asked };
           }
         });
       }

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { LevelScale } from '@/charts/LevelScale';
 import { Section } from '@/charts/Section';
 import { Aims } from '@/features/bench/Aims';
@@ -16,6 +17,7 @@ import { Frame } from '@/ui/Frame';
 export default function Bench({ bench }: { readonly bench: BenchData }) {
   const { draft, change, unsaved, saving, saveFaults, save } = useDraft(bench);
   const { solution, faults, trouble, answered } = useSolution(bench.momentId, draft, bench.solution);
+  const allFaults = useMemo(() => ({ ...faults, ...saveFaults }), [faults, saveFaults]);
   const refused = Object.keys(faults).length > 0;
   return (
     <Frame
@@ -32,7 +34,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
     >
       <div className="grid grow lg:grid-cols-[20rem_1fr] xl:grid-cols-[20rem_1fr_19rem]">
         <div className="order-2 border-line bg-raised p-4 lg:order-1 lg:border-r">
-          <Inputs bench={bench} draft={draft} faults={{ ...faults, ...saveFaults }} onChange={change} />
+          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} />
         </div>
         <div className="order-1 grid min-w-0 content-start gap-4 pb-6 lg:order-2">
           <div className="pt-3">

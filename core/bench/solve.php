@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * How long the engine takes: php core/bench/solve.php [rounds]
+ *
+ * Medians over rounds; the ratios hold within one run, whatever the machine
+ * does besides. For the figures of the running application add the settings
+ * with which bin/start runs PHP:
+ *   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M core/bench/solve.php
+ */
+
+use Kaddle\Core\Flash\FlashInRoom;
+use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Plan\Document\SolutionDocument;
+use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Plan\Reading\MomentReader;
+
+require __DIR__ . '/../vendor/autoload.php';
+
+$rounds = max(3, (int) ($argv[1] ?? 40));
+$json = (string) file_get_contents(__DIR__ . '/../examples/supper.json');
+$moment = MomentReader::fromJson($json)->moment;
+$scene = $moment->scene;
+$engine = FlashInRoom::of($scene->room);
+$head = Head::at($scene->head, Kaddle\Core\Room\Direction::up(), $moment->flash->beam);
+$probes = ['face' => $scene->faceProbe(), 'crown' => $scene->crownProbe(), 'backdrop' => $scene->backdropProbe()];
+$probed = $engine->at($probes);
+$solution = MomentSolver::solve($moment);
+
+$tasks = [
+    'read a moment document' => static fn() => MomentReader::fromJson($json),
+    'prepare a room (form factors)' => static fn() => FlashInRoom::of($scene->room),
+    'place 3 probes in it (importance)' => static fn() => $engine->at($probes),
+    'one head in a prepared room, 3 probes' => static fn() => $probed->exposures($head),
+    'solve a moment (6 ways to point the head)' => static fn() => MomentSolver::solve($moment),
+    'write the solution as JSON' => static fn() => json_encode(SolutionDocument::of($solution)),
+];
+$times = [];
+for ($round = -5; $round < $rounds; ++$round) {
+    foreach ($tasks as $name => $task) {
+        $start = hrtime(true);
+        $task();
+        if ($round >= 0) {
+            $times[$name][] = (hrtime(true) - $start) / 1e6;
+        }
+    }
+}
+$medians = array_map(static function (array $t): float {
+    sort($t);
+
+    return $t[intdiv(count($t), 2)];
+}, $times);
+$unit = $medians['one head in a prepared room, 3 probes'];
+printf("PHP %s, %d rounds, peak memory %.1f MB\n\n", PHP_VERSION, $rounds, memory_get_peak_usage() / 1e6);
+printf("%-44s %10s %8s\n", '', 'median ms', 'ratio');
+foreach ($medians as $name => $median) {
+    printf("%-44s %10.2f %8.2f\n", $name, $median, $median / $unit);
+}
