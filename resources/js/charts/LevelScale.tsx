@@ -26,7 +26,7 @@ export const LevelScale = memo(function LevelScale({ levels }: { readonly levels
     { name: 'Face, both', light: 'both', level: levels.face, doubt: levels.faceDoubt },
     { name: 'Backdrop, both', light: 'both', level: levels.backdrop, doubt: levels.roomDoubt },
   ];
-  const x = (stops: number) => LABELS + 8 + ((Math.max(LOWEST, Math.min(HIGHEST, stops)) - LOWEST) / (HIGHEST - LOWEST)) * (width - LABELS - 24);
+  const x = (stops: number) => LABELS + 18 + ((Math.max(LOWEST, Math.min(HIGHEST, stops)) - LOWEST) / (HIGHEST - LOWEST)) * (width - LABELS - 36);
   const height = rows.length * ROW + 20;
   return (
     <div ref={box}>

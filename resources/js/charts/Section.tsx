@@ -108,14 +108,11 @@ function Shell({ section, plot }: { readonly section: SectionDocument; readonly 
 }
 
 function Beam({ section, plot }: { readonly section: SectionDocument; readonly plot: Plot }) {
-  const edges = section.rays.filter((ray) => ray.kind === 'edge');
-  const [one, other] = edges;
-  const at = (point: PointDocument | undefined) => (point === undefined ? '' : `${plot.x(point.x)},${plot.z(point.z)}`);
+  const fan = section.rays.filter((ray) => ray.kind === 'fan');
+  const outline = [section.head, ...fan.flatMap((ray) => ray.points.slice(1))];
   return (
     <g>
-      {one !== undefined && other !== undefined && (
-        <polygon points={`${at(section.head)} ${at(one.points[1])} ${at(other.points[1])}`} fill="var(--pop)" opacity="0.13" />
-      )}
+      <polygon points={polyline(outline, plot)} fill="var(--pop)" opacity="0.13" />
       {section.rays.map((ray, i) => (
         <Ray key={i} ray={ray} plot={plot} />
       ))}
@@ -138,13 +135,16 @@ function Beam({ section, plot }: { readonly section: SectionDocument; readonly p
 
 const STROKES = {
   axis: { strokeWidth: 2, opacity: 0.9 },
-  edge: { strokeWidth: 1, opacity: 0.55 },
+  fan: { strokeWidth: 1, opacity: 0.2 },
   return: { strokeWidth: 1.5, opacity: 0.9, strokeDasharray: '6 3' },
 } as const;
 
 function Ray({ ray, plot }: { readonly ray: RayDocument; readonly plot: Plot }) {
-  const points = ray.points.map((p) => `${plot.x(p.x)},${plot.z(p.z)}`).join(' ');
-  return <polyline points={points} fill="none" stroke="var(--pop)" {...STROKES[ray.kind]} />;
+  return <polyline points={polyline(ray.points, plot)} fill="none" stroke="var(--pop)" {...STROKES[ray.kind]} />;
+}
+
+function polyline(points: readonly PointDocument[], plot: Plot): string {
+  return points.map((point) => `${plot.x(point.x)},${plot.z(point.z)}`).join(' ');
 }
 
 function Camera({ section, plot }: { readonly section: SectionDocument; readonly plot: Plot }) {

@@ -8,7 +8,7 @@ export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'left' | 'right' | 'dire
 
 export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'full-output' | 'lowest-output' | 'chosen';
 
-export type RayKind = 'axis' | 'edge' | 'return';
+export type RayKind = 'axis' | 'fan' | 'return';
 
 export type ShortfallKind = 'room-too-dark' | 'room-too-bright' | 'flash-too-weak' | 'flash-too-strong' | 'shaky';
 
@@ -232,7 +232,7 @@ export interface PoolDocument {
 
 /** A ray to draw. */
 export interface RayDocument {
-  /** Axis of the beam, its edge at half intensity, or the way from the pool to the face. */
+  /** Axis of the beam, one of its fan, or the way from the pool to the face. */
   readonly kind: RayKind;
   /** From the head on. */
   readonly points: readonly PointDocument[];

@@ -77,7 +77,10 @@ function ThemeButton() {
         setTheme(other);
       }}
     >
-      {other === 'dark' ? 'Dark' : 'Light'}<span className="max-sm:sr-only">{other === 'dark' ? ' for the venue' : ' for the desk'}</span>
+      <span>
+        {other === 'dark' ? 'Dark' : 'Light'}
+        <span className="max-sm:sr-only">{other === 'dark' ? ' for the venue' : ' for the desk'}</span>
+      </span>
     </Button>
   );
 }

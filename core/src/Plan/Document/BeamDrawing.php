@@ -23,6 +23,7 @@ use Kaddle\Core\Room\Vector;
 final readonly class BeamDrawing
 {
     private const STRETCHES = 32;
+    private const FAN = 12;
     private const FAINTEST = -6.0;
     private const BRIGHTEST = 2.0;
 
@@ -42,13 +43,13 @@ final readonly class BeamDrawing
     {
         $face = $this->solution->moment->scene->face;
         if (!$this->solution->best->light->aim->isBounced()) {
-            return [...$this->edges(), new RayDocument(RayKind::Axis, $this->points($this->head->position, $face))];
+            return [...$this->fan(), new RayDocument(RayKind::Axis, $this->points($this->head->position, $face))];
         }
         $hit = $this->endOf($this->head->direction->unit);
         $axis = new RayDocument(RayKind::Axis, $this->points($this->head->position, $hit->point()));
         $lit = $this->room->reflectance($hit->face)->share->luminance() > 0.0;
 
-        return [...$this->edges(), $axis, ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point(), $face))] : [])];
+        return [...$this->fan(), $axis, ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point(), $face))] : [])];
     }
 
     /** @return list<PoolDocument> */
@@ -66,23 +67,22 @@ final readonly class BeamDrawing
         ];
     }
 
-    /** @return list<RayDocument> */
-    private function edges(): array
+    /** @return list<RayDocument> from one half-intensity edge to the other */
+    private function fan(): array
     {
         $axis = $this->head->direction->unit;
-        $turn = $this->head->beam->halfAngle();
+        $widest = $this->head->beam->halfAngle();
         $aside = abs($axis->y) > 0.5
             ? Vector::of(1.0, 0.0, 0.0)
             : Direction::along($axis->cross(Vector::of(0.0, 1.0, 0.0)))->unit;
+        $rays = [];
+        for ($i = 0; $i <= self::FAN; ++$i) {
+            $turn = $widest * (1.0 - 2.0 * $i / self::FAN);
+            $end = $this->endOf($axis->times(cos($turn))->plus($aside->times(sin($turn))));
+            $rays[] = new RayDocument(RayKind::Fan, $this->points($this->head->position, $end->point()));
+        }
 
-        return array_map(function (float $side) use ($axis, $aside, $turn): RayDocument {
-            $way = $axis->times(cos($turn))->plus($aside->times($side * sin($turn)));
-
-            return new RayDocument(
-                RayKind::Edge,
-                $this->points($this->head->position, $this->endOf($way)->point()),
-            );
-        }, [1.0, -1.0]);
+        return $rays;
     }
 
     private function endOf(Vector $way): SurfacePoint

@@ -17,7 +17,7 @@ final readonly class RayDocument
      * @param list<PointDocument> $points
      */
     public function __construct(
-        /** Axis of the beam, its edge at half intensity, or the way from the pool to the face. */
+        /** Axis of the beam, one of its fan, or the way from the pool to the face. */
         public RayKind $kind,
         /** From the head on. @var list<PointDocument> */
         public array $points,

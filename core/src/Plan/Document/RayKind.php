@@ -12,8 +12,8 @@ namespace Kaddle\Core\Plan\Document;
 enum RayKind: string
 {
     case Axis = 'axis';
-    /** Where intensity has fallen to half. */
-    case Edge = 'edge';
+    /** One of the rays between the two at which intensity has fallen to half, in order. */
+    case Fan = 'fan';
     /** From the middle of the pool to the face. */
     case Return = 'return';
 }
