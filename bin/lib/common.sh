@@ -25,6 +25,7 @@ missing_packages() {
     grep -q '^zip$' <<<"$extensions" || missing+=(php8.2-zip)
     grep -q '^zend opcache$' <<<"$extensions" || missing+=(php8.2-opcache)
     command -v unzip >/dev/null || missing+=(unzip)
+    [ -s /etc/ssl/certs/ca-certificates.crt ] || missing+=(ca-certificates)
     command -v composer >/dev/null || missing+=(composer)
     [ -x /usr/sbin/nginx ] || command -v nginx >/dev/null || missing+=(nginx-light)
     [ -x /usr/lib/postgresql/15/bin/postgres ] || missing+=(postgresql-15)
