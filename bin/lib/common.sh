@@ -17,7 +17,7 @@ missing_packages() {
     local extensions missing=()
     command -v php-fpm8.2 >/dev/null || [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
     command -v php8.2 >/dev/null || missing+=(php8.2-cli)
-    extensions=$(php8.2 -m 2>/dev/null | tr '[:upper:]' '[:lower:]')
+    extensions=$(php8.2 -m 2>/dev/null | tr '[:upper:]' '[:lower:]' || true)
     grep -q '^pdo_pgsql$' <<<"$extensions" || missing+=(php8.2-pgsql)
     grep -q '^mbstring$' <<<"$extensions" || missing+=(php8.2-mbstring)
     grep -q '^dom$' <<<"$extensions" || missing+=(php8.2-xml)
