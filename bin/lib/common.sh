@@ -119,7 +119,7 @@ free_port() {
 PG_BIN=/usr/lib/postgresql/15/bin
 
 # PostgreSQL refuses to run as root, so root lends it to the postgres account.
-as_pg() { if is_root; then runuser -u postgres -- "$@"; else "$@"; fi; }
+as_pg() { if is_root; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi; }
 
 # The cluster lives in var/pg; below a folder that the postgres account may not enter
 # (/root, say) it cannot, and goes to a place of its own under /var/lib.
