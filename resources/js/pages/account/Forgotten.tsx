@@ -1,6 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import { AccountForm } from '@/features/account/AccountForm';
-import { TextField } from '@/ui/TextField';
+import { MailField } from '@/features/account/fields';
 import { TextLink } from '@/ui/TextLink';
 
 export default function Forgotten() {
@@ -16,10 +16,7 @@ export default function Forgotten() {
       }}
       below={<TextLink href="/sign-in">Back to sign in</TextLink>}
     >
-      <TextField
-        label="Mail address"
-        type="email"
-        autoComplete="email"
+      <MailField
         value={form.data.email}
         onChange={(email) => {
           form.setData('email', email);

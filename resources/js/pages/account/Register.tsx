@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import { AccountForm } from '@/features/account/AccountForm';
+import { MailField, NewPasswordField } from '@/features/account/fields';
 import { TextField } from '@/ui/TextField';
 import { TextLink } from '@/ui/TextLink';
 
@@ -24,21 +25,14 @@ export default function Register() {
         }}
         error={form.errors.name}
       />
-      <TextField
-        label="Mail address"
-        type="email"
-        autoComplete="email"
+      <MailField
         value={form.data.email}
         onChange={(email) => {
           form.setData('email', email);
         }}
         error={form.errors.email}
       />
-      <TextField
-        label="Password"
-        type="password"
-        autoComplete="new-password"
-        hint="At least 10 characters."
+      <NewPasswordField
         value={form.data.password}
         onChange={(password) => {
           form.setData('password', password);

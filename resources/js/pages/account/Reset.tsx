@@ -1,6 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import { AccountForm } from '@/features/account/AccountForm';
-import { TextField } from '@/ui/TextField';
+import { MailField, NewPasswordField } from '@/features/account/fields';
 
 interface Props {
   readonly token: string;
@@ -18,21 +18,15 @@ export default function Reset({ token, email }: Props) {
         form.post('/reset');
       }}
     >
-      <TextField
-        label="Mail address"
-        type="email"
-        autoComplete="email"
+      <MailField
         value={form.data.email}
         onChange={(value) => {
           form.setData('email', value);
         }}
         error={form.errors.email ?? form.errors.token}
       />
-      <TextField
+      <NewPasswordField
         label="New password"
-        type="password"
-        autoComplete="new-password"
-        hint="At least 10 characters."
         value={form.data.password}
         onChange={(password) => {
           form.setData('password', password);

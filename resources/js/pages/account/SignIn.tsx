@@ -1,5 +1,6 @@
 import { useForm } from '@inertiajs/react';
 import { AccountForm } from '@/features/account/AccountForm';
+import { MailField } from '@/features/account/fields';
 import { TextField } from '@/ui/TextField';
 import { TextLink } from '@/ui/TextLink';
 
@@ -21,10 +22,7 @@ export default function SignIn() {
         </>
       }
     >
-      <TextField
-        label="Mail address"
-        type="email"
-        autoComplete="email"
+      <MailField
         value={form.data.email}
         onChange={(email) => {
           form.setData('email', email);
