@@ -41,6 +41,18 @@ enum Face: string
         };
     }
 
+    public function opposite(): self
+    {
+        return match ($this) {
+            self::Back => self::Far,
+            self::Far => self::Back,
+            self::Right => self::Left,
+            self::Left => self::Right,
+            self::Floor => self::Ceiling,
+            self::Ceiling => self::Floor,
+        };
+    }
+
     /** Its normal into the room. */
     public function inward(): Direction
     {

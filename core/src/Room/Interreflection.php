@@ -21,13 +21,12 @@ final readonly class Interreflection
     private const ROUNDS = 3;
 
     /**
-     * @param list<list<float>> $transfer [sender][receiver]
      * @param list<float> $areas m²
      * @param array{list<float>, list<float>, list<float>} $reflectances by band
      */
     private function __construct(
         public Patches $patches,
-        private array $transfer,
+        private Transfer $transfer,
         private array $areas,
         private array $reflectances,
     ) {}
@@ -78,7 +77,7 @@ final readonly class Interreflection
         $weight = array_sum($now);
         $ratio = 0.0;
         for ($round = 0; $round < self::ROUNDS && $weight > 0.0; ++$round) {
-            $now = $this->oneReflectionEarlier($now, $reflectances);
+            $now = $this->transfer->back(array_map(static fn(float $w, float $rho): float => $w * $rho, $now, $reflectances));
             $total = self::sum($total, $now, 1.0);
             $before = $weight;
             $weight = array_sum($now);
@@ -87,29 +86,6 @@ final readonly class Interreflection
         $total = self::sum($total, $now, $ratio / (1.0 - $ratio));
 
         return array_map(static fn(float $w, float $rho, float $area): float => $w * $rho / $area, $total, $reflectances, $this->areas);
-    }
-
-    /**
-     * From what light is worth when it leaves the patches to what it is worth one reflection before.
-     *
-     * @param list<float> $worth
-     * @param list<float> $reflectances
-     *
-     * @return list<float>
-     */
-    private function oneReflectionEarlier(array $worth, array $reflectances): array
-    {
-        $kept = array_map(static fn(float $w, float $rho): float => $w * $rho, $worth, $reflectances);
-        $earlier = [];
-        foreach ($this->transfer as $row) {
-            $sum = 0.0;
-            foreach ($row as $receiver => $share) {
-                $sum += $share * $kept[$receiver];
-            }
-            $earlier[] = $sum;
-        }
-
-        return $earlier;
     }
 
     /**

@@ -14,15 +14,12 @@ final readonly class Patch
     /**
      * @internal made by Patches only
      *
-     * @param array{int, int, int} $cell
      * @param array{int, int} $axes
      * @param array{float, float} $u
      * @param array{float, float} $v
      */
     public function __construct(
         public Face $face,
-        /** Number of its cut along each axis, counted from 0; 0 along the axis of its own face. */
-        public array $cell,
         /** Place of the face on its own axis, m. */
         public float $at,
         /** The two axes that span the face, ascending. */
@@ -37,6 +34,12 @@ final readonly class Patch
     public function area(): float
     {
         return ($this->u[1] - $this->u[0]) * ($this->v[1] - $this->v[0]);
+    }
+
+    /** Half its diagonal, m. */
+    public function radius(): float
+    {
+        return hypot($this->u[1] - $this->u[0], $this->v[1] - $this->v[0]) / 2.0;
     }
 
     /**

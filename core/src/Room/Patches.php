@@ -5,28 +5,33 @@ declare(strict_types=1);
 namespace Kaddle\Core\Room;
 
 /**
- * The faces of a room cut into rectangles, finer along its longer sides.
+ * The faces of a room cut evenly into rectangles, more of them along its longer sides.
+ *
+ * Every axis is cut into an even number, so that the patches fall into eight mirror
+ * images of one octant. Index = image · (patches of an octant) + place in the octant;
+ * the image's bits 1, 2 and 4 say whether it is mirrored along x, y and z.
  *
  * @phpstan-all-methods-pure
  */
 final readonly class Patches
 {
-    /** Cuts along a side of average length; see docs/physics.md for what it costs and buys. */
-    private const CUTS = 4.0;
-    private const FEWEST_CUTS = 2;
-    private const MOST_CUTS = 10;
+    public const IMAGES = 8;
+
+    /** Cuts along a side of average length; see docs/physics.md for what they cost and buy. */
+    private const CUTS = 5.0;
+    private const MOST_CUTS = 14;
+
+    /** The faces of the octant at the origin. */
+    private const ORIGIN = [Face::Back, Face::Right, Face::Floor];
 
     /**
      * @param list<Patch> $all
      * @param array{int, int, int} $cuts
-     * @param array<string, int> $first
      */
     private function __construct(
         public array $all,
-        /** Cuts along each axis. */
+        /** Cuts along each axis, even. */
         public array $cuts,
-        /** Index of a face's first patch. */
-        private array $first,
         private BoxRoom $room,
     ) {}
 
@@ -34,34 +39,46 @@ final readonly class Patches
     {
         $extents = $room->extents();
         $average = ($extents[0] * $extents[1] * $extents[2]) ** (1.0 / 3.0);
-        $cuts = array_map(static fn(float $side): int => self::cutsFor($side / $average), $extents);
+        $cuts = array_map(static fn(float $side): int => self::evenCuts($side / $average), $extents);
         $all = [];
-        $first = [];
-        foreach (Face::cases() as $face) {
-            $first[$face->value] = count($all);
-            $all = [...$all, ...self::cut($face, $extents, $cuts)];
+        for ($image = 0; $image < self::IMAGES; ++$image) {
+            foreach (self::ORIGIN as $face) {
+                $all = [...$all, ...self::mirrored($face, $image, $extents, $cuts)];
+            }
         }
 
-        return new self($all, $cuts, $first, $room);
+        return new self($all, $cuts, $room);
+    }
+
+    /** How many patches one octant has. */
+    public function inOctant(): int
+    {
+        return intdiv(count($this->all), self::IMAGES);
     }
 
     /** Index of the patch that a point of a face belongs to. */
     public function indexAt(SurfacePoint $place): int
     {
-        $x = min($this->cuts[0] - 1, (int) ($place->x / $this->room->length * $this->cuts[0]));
-        $y = min($this->cuts[1] - 1, (int) ($place->y / $this->room->width * $this->cuts[1]));
-        $z = min($this->cuts[2] - 1, (int) ($place->z / $this->room->height * $this->cuts[2]));
+        [$cx, $cy, $cz] = $this->cuts;
+        $x = min($cx - 1, (int) ($place->x / $this->room->length * $cx));
+        $y = min($cy - 1, (int) ($place->y / $this->room->width * $cy));
+        $z = min($cz - 1, (int) ($place->z / $this->room->height * $cz));
+        $image = (2 * $x >= $cx ? 1 : 0) + (2 * $y >= $cy ? 2 : 0) + (2 * $z >= $cz ? 4 : 0);
+        $x = min($x, $cx - 1 - $x);
+        $y = min($y, $cy - 1 - $y);
+        $z = min($z, $cz - 1 - $z);
+        [$hx, $hy, $hz] = [$cx >> 1, $cy >> 1, $cz >> 1];
 
-        return $this->first[$place->face->value] + match ($place->face) {
-            Face::Ceiling, Face::Floor => $x * $this->cuts[1] + $y,
-            Face::Back, Face::Far => $y * $this->cuts[2] + $z,
-            Face::Left, Face::Right => $x * $this->cuts[2] + $z,
+        return $image * $this->inOctant() + match ($place->face) {
+            Face::Back, Face::Far => $y * $hz + $z,
+            Face::Right, Face::Left => $hy * $hz + $x * $hz + $z,
+            Face::Floor, Face::Ceiling => $hy * $hz + $hx * $hz + $x * $hy + $y,
         };
     }
 
-    private static function cutsFor(float $relativeSide): int
+    private static function evenCuts(float $relativeSide): int
     {
-        return max(self::FEWEST_CUTS, min(self::MOST_CUTS, (int) round(self::CUTS * $relativeSide ** 0.7)));
+        return max(2, min(self::MOST_CUTS, 2 * (int) round(self::CUTS / 2.0 * $relativeSide ** 0.7)));
     }
 
     /**
@@ -70,31 +87,45 @@ final readonly class Patches
      *
      * @return list<Patch>
      */
-    private static function cut(Face $face, array $extents, array $cuts): array
+    private static function mirrored(Face $origin, int $image, array $extents, array $cuts): array
     {
-        [$u, $v] = $axes = self::axesOf($face);
-        $at = $face->isUpper() ? $extents[$face->axis()] : 0.0;
-        $du = $extents[$u] / $cuts[$u];
-        $dv = $extents[$v] / $cuts[$v];
+        $axis = $origin->axis();
+        [$u, $v] = $axes = self::axesOf($axis);
+        $face = self::isMirrored($image, $axis) ? $origin->opposite() : $origin;
         $patches = [];
-        for ($i = 0; $i < $cuts[$u]; ++$i) {
-            for ($j = 0; $j < $cuts[$v]; ++$j) {
-                $cell = match ($face->axis()) {
-                    0 => [0, $i, $j],
-                    1 => [$i, 0, $j],
-                    default => [$i, $j, 0],
-                };
-                $patches[] = new Patch($face, $cell, $at, $axes, [$i * $du, ($i + 1) * $du], [$j * $dv, ($j + 1) * $dv]);
+        for ($i = 0; $i < intdiv($cuts[$u], 2); ++$i) {
+            for ($j = 0; $j < intdiv($cuts[$v], 2); ++$j) {
+                $cell = [0, 0, 0];
+                $cell[$u] = self::isMirrored($image, $u) ? $cuts[$u] - 1 - $i : $i;
+                $cell[$v] = self::isMirrored($image, $v) ? $cuts[$v] - 1 - $j : $j;
+                $patches[] = new Patch(
+                    $face,
+                    $face->isUpper() ? $extents[$axis] : 0.0,
+                    $axes,
+                    self::extent($cell[$u], $extents[$u] / $cuts[$u]),
+                    self::extent($cell[$v], $extents[$v] / $cuts[$v]),
+                );
             }
         }
 
         return $patches;
     }
 
-    /** @return array{int, int} */
-    private static function axesOf(Face $face): array
+    private static function isMirrored(int $image, int $axis): bool
     {
-        return match ($face->axis()) {
+        return ($image >> $axis & 1) === 1;
+    }
+
+    /** @return array{float, float} */
+    private static function extent(int $cell, float $size): array
+    {
+        return [$cell * $size, ($cell + 1) * $size];
+    }
+
+    /** @return array{int, int} */
+    private static function axesOf(int $axis): array
+    {
+        return match ($axis) {
             0 => [1, 2],
             1 => [0, 2],
             default => [0, 1],

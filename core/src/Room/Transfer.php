@@ -5,55 +5,88 @@ declare(strict_types=1);
 namespace Kaddle\Core\Room;
 
 /**
- * Which share of a patch's light reaches which other patch.
+ * Which share of a patch's light reaches which other patch, for all pairs at once.
  *
- * In an evenly cut box most pairs lie to each other as some other pair does, so
- * each relative position is worked out once: some hundreds instead of ten thousand.
+ * An evenly cut box looks the same in each of its mirror images, so the matrix is a
+ * convolution over the eight images: in the basis of their sums and differences (the
+ * Walsh–Hadamard transform) it falls into eight small blocks. That leaves an eighth of
+ * the work, both in setting up and in every reflection.
  */
-final class Transfer
+final readonly class Transfer
 {
-    /** @var array<int, float> form factors by relative position */
-    private array $known = [];
-
+    /** @param list<list<list<float>>> $blocks [combination of images][sender][receiver], both in the octant */
     private function __construct(
-        private readonly Patches $patches,
+        private array $blocks,
+        private int $octant,
     ) {}
 
-    /** @return list<list<float>> form factors, [sender][receiver] */
-    public static function between(Patches $patches): array
+    public static function between(Patches $patches): self
     {
-        $self = new self($patches);
-
-        return array_map($self->from(...), $patches->all);
-    }
-
-    /** @return list<float> by receiver */
-    private function from(Patch $sender): array
-    {
-        $row = [];
-        foreach ($this->patches->all as $receiver) {
-            $row[] = $receiver->face === $sender->face
-                ? 0.0
-                : $this->known[$this->position($sender, $receiver)] ??= $sender->seenFrom($receiver);
+        $octant = $patches->inOctant();
+        $blocks = [];
+        foreach (array_slice($patches->all, 0, $octant) as $sender) {
+            $row = [];
+            foreach ($patches->all as $receiver) {
+                $row[] = $receiver->face === $sender->face ? 0.0 : $sender->seenFrom($receiver);
+            }
+            foreach (array_chunk(self::combined($row, $octant), max(1, $octant)) as $combination => $part) {
+                $blocks[$combination][] = $part;
+            }
         }
 
-        return $row;
+        return new self(array_values($blocks), $octant);
     }
 
-    /** The same number for pairs that lie to each other in the same way. */
-    private function position(Patch $sender, Patch $receiver): int
+    /**
+     * From what light is worth where it arrives to what it is worth where it leaves.
+     *
+     * @param list<float> $worth by patch
+     *
+     * @return list<float> by patch
+     */
+    public function back(array $worth): array
     {
-        $a = $receiver->face->axis();
-        $b = $sender->face->axis();
-        if ($a === $b) {
-            [$u, $v] = $sender->axes;
-
-            return ($a * 16 + abs($sender->cell[$u] - $receiver->cell[$u])) * 16 + abs($sender->cell[$v] - $receiver->cell[$v]);
+        $combined = self::combined($worth, $this->octant);
+        $sums = [];
+        foreach ($this->blocks as $combination => $block) {
+            $from = $combination * $this->octant;
+            foreach ($block as $row) {
+                $sum = 0.0;
+                foreach ($row as $receiver => $share) {
+                    $sum += $share * $combined[$from + $receiver];
+                }
+                $sums[] = $sum / Patches::IMAGES;
+            }
         }
-        $away = $sender->face->isUpper() ? $this->patches->cuts[$b] - 1 - $receiver->cell[$b] : $receiver->cell[$b];
-        $rise = $receiver->face->isUpper() ? $this->patches->cuts[$a] - 1 - $sender->cell[$a] : $sender->cell[$a];
-        $aside = abs($sender->cell[3 - $a - $b] - $receiver->cell[3 - $a - $b]);
 
-        return ((((1 + $a) * 4 + $b) * 16 + $away) * 16 + $rise) * 16 + $aside + 4096;
+        return self::combined($sums, $this->octant);
+    }
+
+    /**
+     * Sums and differences over the mirror images; twice gives eight times the original.
+     *
+     * @param list<float> $values by patch
+     *
+     * @return list<float>
+     */
+    private static function combined(array $values, int $octant): array
+    {
+        for ($bit = 1; $bit < Patches::IMAGES; $bit *= 2) {
+            for ($image = 0; $image < Patches::IMAGES; ++$image) {
+                if (($image & $bit) !== 0) {
+                    continue;
+                }
+                $here = $image * $octant;
+                $there = ($image | $bit) * $octant;
+                for ($i = 0; $i < $octant; ++$i) {
+                    $a = $values[$here + $i];
+                    $b = $values[$there + $i];
+                    $values[$here + $i] = $a + $b;
+                    $values[$there + $i] = $a - $b;
+                }
+            }
+        }
+
+        return array_values($values);
     }
 }

@@ -59,6 +59,53 @@ final class LightCommandTest extends TestCase
         yield 'broken UTF-8' => ["{\"version\": \"\xff\"}", ''];
     }
 
+    public function testBouncesManyRoomsOrOne(): void
+    {
+        $rooms = json_decode((string) file_get_contents(__DIR__ . '/../golden/rooms.json'), true, 16, JSON_THROW_ON_ERROR);
+        self::assertIsArray($rooms);
+        foreach ([[$rooms[0], $rooms[1]], $rooms[0]] as $input) {
+            [$exit, $out, $err] = self::light(['bounce'], json_encode($input, JSON_THROW_ON_ERROR));
+            self::assertSame([0, ''], [$exit, $err]);
+            $answers = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+            self::assertIsArray($answers);
+            self::assertIsArray($answers[0]);
+            self::assertSame(['id', 'face', 'crown', 'left', 'right', 'background'], array_keys($answers[0]));
+        }
+    }
+
+    #[DataProvider('badRooms')]
+    public function testRefusesImpossibleRoomsByField(string $path, mixed $value, string $field, string $sentence): void
+    {
+        $rooms = json_decode((string) file_get_contents(__DIR__ . '/../golden/rooms.json'), true, 16, JSON_THROW_ON_ERROR);
+        self::assertIsArray($rooms);
+        self::assertIsArray($rooms[0]);
+        $room = $rooms[0];
+        $place = &$room;
+        foreach (explode('.', $path) as $name) {
+            self::assertIsArray($place);
+            $place = &$place[$name];
+        }
+        $place = $value;
+        [$exit, $out, $err] = self::light(['bounce'], json_encode([$room], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        self::assertSame([2, ''], [$exit, $out]);
+        self::assertStringContainsString(sprintf('"field": "0.%s"', $field), $err);
+        self::assertStringContainsString($sentence, $err);
+    }
+
+    /** @return iterable<string, array{string, mixed, string, string}> */
+    public static function badRooms(): iterable
+    {
+        yield 'head inside a wall' => ['flash.position', [30, 1, 1], 'flash.position', 'outside the room'];
+        yield 'subject outside' => ['probes.face.point', [5, 50, 1], 'probes.face.point', 'outside the room'];
+        yield 'too white' => ['room.reflectance.ceiling', [0.96, 0.9, 0.9], 'room.reflectance.ceiling', '0 to 0.95 in each number; one is 0.96'];
+        yield 'pointing nowhere' => ['flash.direction', [0, 0, 0], 'flash.direction', 'must have a length'];
+        yield 'no light' => ['flash.guideNumber', 0, 'flash.guideNumber', 'must be 2 to 120 m; it is 0.'];
+        yield 'no width' => ['flash.halfAngleDeg', 0, 'flash.halfAngleDeg', 'must be 3 to 85 °; it is 0.'];
+        yield 'half a sphere' => ['flash.halfAngleDeg', 90, 'flash.halfAngleDeg', 'must be 3 to 85 °; it is 90.'];
+        yield 'two numbers' => ['room.size', [5, 5], 'room.size', 'must be three numbers'];
+        yield 'a mile high' => ['room.size', [5, 5, 99], 'room.size', 'ceiling height must be 2 to 40 m'];
+    }
+
     public function testAnUnknownCommandShowsTheUsage(): void
     {
         [$exit, , $err] = self::light(['shine'], '');

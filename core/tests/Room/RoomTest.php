@@ -11,6 +11,7 @@ use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\FormFactor;
 use Kaddle\Core\Room\Interreflection;
 use Kaddle\Core\Room\Patches;
 use Kaddle\Core\Room\Probe;
@@ -46,7 +47,8 @@ final class RoomTest extends TestCase
         $eye = $patches[2];
         $probe = Probe::at(Vector::of(...$eye->middle()), $eye->face->inward());
         foreach ($patches as $patch) {
-            self::assertEqualsWithDelta($patch->seenFrom($eye), $probe->formFactorTo($patch), 1e-9, $patch->face->value);
+            $exact = $patch->seenFrom($eye);
+            self::assertEqualsWithDelta($exact, $probe->formFactorTo($patch), 0.03 * $exact + 1e-9, $patch->face->value);
         }
     }
 
@@ -57,7 +59,7 @@ final class RoomTest extends TestCase
         foreach (Patches::of(self::room(12.0, 6.0, 3.0, 0.5))->all as $patch) {
             $sum += $probe->formFactorTo($patch);
         }
-        self::assertEqualsWithDelta(1.0, $sum, 1e-9);
+        self::assertEqualsWithDelta(1.0, $sum, 0.005);
     }
 
     /**
@@ -72,17 +74,47 @@ final class RoomTest extends TestCase
         foreach ($interreflection->patches->all as $i => $patch) {
             $arriving += $importance[1][$i] * 10.0 * $patch->area();
         }
-        self::assertEqualsWithDelta(10.0 * 0.8 ** 2 / (1.0 - 0.8), $arriving, 1e-6);
+        self::assertEqualsWithDelta(1.0, $arriving / (10.0 * 0.8 ** 2 / (1.0 - 0.8)), 0.005);
     }
 
-    /** The shortcut by relative position gives what each pair on its own would. */
-    public function testTransferKnowsEveryPair(): void
+    /** The shortcut over mirror images gives what summing over all pairs would. */
+    public function testTransferOverMirrorImagesEqualsTheSumOverAllPairs(): void
     {
         $patches = Patches::of(self::room(9.0, 5.0, 3.0, 0.5));
-        foreach (Transfer::between($patches) as $i => $row) {
-            foreach ($row as $j => $share) {
-                self::assertEqualsWithDelta($patches->all[$i]->seenFrom($patches->all[$j]), $share, 1e-12, "$i to $j");
+        $worth = array_map(static fn(int $i): float => fmod(sin($i + 1.0) * 1000.0, 1.0) + 1.0, array_keys($patches->all));
+        $back = Transfer::between($patches)->back($worth);
+        foreach ($patches->all as $i => $sender) {
+            $sum = 0.0;
+            foreach ($patches->all as $j => $receiver) {
+                $sum += $sender->seenFrom($receiver) * $worth[$j];
             }
+            self::assertEqualsWithDelta($sum, $back[$i], 1e-9, "patch $i");
+        }
+    }
+
+    public function testEveryPointBelongsToThePatchThatHoldsIt(): void
+    {
+        $room = self::room(11.0, 6.0, 3.0, 0.5);
+        $patches = Patches::of($room);
+        foreach ($patches->all as $i => $patch) {
+            [$x, $y, $z] = $patch->middle();
+            $middle = Vector::of(5.5, 3.0, 1.5);
+            self::assertSame($i, $patches->indexAt($room->meets($middle, $x - 5.5, $y - 3.0, $z - 1.5)), "patch $i");
+        }
+    }
+
+    /** Near and far, cut by the horizon or whole: the quick rule for far rectangles stays within three per cent. */
+    public function testTheRuleForFarRectanglesAgreesWithTheClosedForm(): void
+    {
+        $patches = Patches::of(self::room(20.0, 12.0, 6.0, 0.5))->all;
+        $probe = Probe::at(Vector::of(6.0, 5.0, 0.0), Direction::up());
+        foreach ($patches as $patch) {
+            if ($patch->face !== Face::Ceiling) {
+                continue;
+            }
+            [$x, $y] = [$patch->u, $patch->v];
+            $exact = FormFactor::parallel(6.0, $x[0] - 6.0, $x[1] - 6.0, $y[0] - 5.0, $y[1] - 5.0);
+            self::assertEqualsWithDelta(1.0, $probe->formFactorTo($patch) / $exact, 0.03);
         }
     }
 

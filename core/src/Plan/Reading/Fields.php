@@ -28,6 +28,15 @@ final readonly class Fields
         return new self($values, '', $faults);
     }
 
+    /**
+     * @param array<array-key, mixed> $values
+     * @param string $path its place in the list, '' where there is no list
+     */
+    public static function ofListItem(array $values, string $path, Faults $faults): self
+    {
+        return new self($values, $path, $faults);
+    }
+
     /** The fields of an object inside; when it is missing, every field in it will be. */
     public function object(string $name): self
     {
@@ -66,6 +75,31 @@ final readonly class Fields
         }
 
         return (float) $value;
+    }
+
+    /**
+     * Three numbers, each within the same limits.
+     *
+     * @return array{float, float, float}|null
+     */
+    public function triple(string $name, string $what, Limits $limits): ?array
+    {
+        $value = $this->values[$name] ?? null;
+        $numbers = is_array($value) ? array_values(array_filter($value, static fn(mixed $n): bool => is_int($n) || is_float($n))) : [];
+        if (!is_array($value) || count($value) !== 3 || count($numbers) !== 3) {
+            $this->fault($name, "The $what must be three numbers, {$limits->inWords()} each.");
+
+            return null;
+        }
+        foreach ($numbers as $number) {
+            if (!$limits->contains((float) $number)) {
+                $this->fault($name, sprintf('The %s must be %s in each number; one is %s.', $what, $limits->inWords(), Number::plain((float) $number)));
+
+                return null;
+            }
+        }
+
+        return [(float) $numbers[0], (float) $numbers[1], (float) $numbers[2]];
     }
 
     /**

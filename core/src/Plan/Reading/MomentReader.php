@@ -30,14 +30,7 @@ final readonly class MomentReader
     /** @throws FaultyDocument */
     public static function fromJson(string $json): ReadMoment
     {
-        if (strlen($json) > self::MOST_BYTES) {
-            throw FaultyDocument::asAWhole(sprintf('The document is too long: %d bytes, at most %d.', strlen($json), self::MOST_BYTES));
-        }
-        try {
-            $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $e) {
-            throw FaultyDocument::asAWhole("This is not JSON that can be read: {$e->getMessage()}.");
-        }
+        $data = Json::read($json, self::MOST_BYTES);
         if (!is_array($data) || array_is_list($data)) {
             throw FaultyDocument::asAWhole('A moment must be a JSON object.');
         }

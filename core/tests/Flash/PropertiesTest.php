@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests\Flash;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Kaddle\Core\Flash\Beam;
+use Kaddle\Core\Flash\BeamRays;
+use Kaddle\Core\Flash\Exposure;
+use Kaddle\Core\Flash\FlashInRoom;
+use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Direction;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Interreflection;
+use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\Reflectance;
+use Kaddle\Core\Room\Transfer;
+use Kaddle\Core\Room\Vector;
+use PHPUnit\Framework\TestCase;
+
+/** What must hold in every room, whatever the numbers. */
+final class PropertiesTest extends TestCase
+{
+    use TestTrait;
+
+    /** All light of the beam ends on a face, and the faces are those of the room. */
+    public function testTheBeamLosesNothing(): void
+    {
+        $this->limitTo(30)->forAll(Generators::choose(3, 85), Generators::choose(-90, 90), Generators::choose(0, 359))
+            ->then(static function (int $halfAngle, int $tilt, int $pan): void {
+                $room = self::room(12.0, 7.0, 3.0, 0.5);
+                $head = Head::at(Vector::of(4.0, 3.0, 1.8), self::pointing($tilt, $pan), Beam::fromGuideNumber(30.0, $halfAngle));
+                $rays = BeamRays::of($head);
+                $ends = $rays->endsIn($room);
+                self::assertEqualsWithDelta($head->beam->energy(), count($ends) * $rays->energy(), 1e-6);
+                foreach ($ends as $end) {
+                    $gap = match ($end->face) {
+                        Face::Back => $end->x,
+                        Face::Far => 12.0 - $end->x,
+                        Face::Right => $end->y,
+                        Face::Left => 7.0 - $end->y,
+                        Face::Floor => $end->z,
+                        Face::Ceiling => 3.0 - $end->z,
+                    };
+                    self::assertEqualsWithDelta(0.0, $gap, 1e-9);
+                }
+            });
+    }
+
+    /** Energy balance: what a room of one grey swallows is what the head gave. */
+    public function testWhatGoesInIsSwallowed(): void
+    {
+        $this->limitTo(20)->forAll(Generators::choose(5, 90), Generators::choose(-90, 90), Generators::choose(0, 359))
+            ->then(static function (int $percent, int $tilt, int $pan): void {
+                $grey = $percent / 100.0;
+                $room = self::room(8.0, 6.0, 3.0, $grey);
+                $head = Head::at(Vector::of(3.0, 2.0, 1.8), self::pointing($tilt, $pan), Beam::fromGuideNumber(30.0, 40.0));
+                $patches = Interreflection::in($room)->patches->all;
+                $probes = [];
+                foreach ($patches as $i => $patch) {
+                    $probes["p$i"] = Probe::at(Vector::of(...$patch->middle()), $patch->face->inward());
+                }
+                $light = FlashInRoom::of($room)->at($probes)->exposures($head);
+                $later = 0.0;
+                foreach ($patches as $i => $patch) {
+                    $later += $light["p$i"]->later->luminance() * $patch->area();
+                }
+                // By two and more reflections the share ρ²/(1 − ρ) of the beam's light arrives, over all faces.
+                $expected = $head->beam->energy() * $grey ** 2 / (1.0 - $grey);
+                self::assertEqualsWithDelta(1.0, $later / $expected, 0.06);
+            });
+    }
+
+    /** Reciprocity: A's share of B times B's area equals the other way round, within the cutting's coarseness. */
+    public function testReciprocityOfPatches(): void
+    {
+        $patches = Interreflection::in(self::room(10.0, 6.0, 3.0, 0.5))->patches->all;
+        foreach ([[0, 40], [3, 77], [10, 61], [5, 100]] as [$i, $j]) {
+            $a = $patches[$i];
+            $b = $patches[$j % count($patches)];
+            $there = $a->seenFrom($b) * $b->area();
+            $back = $b->seenFrom($a) * $a->area();
+            self::assertEqualsWithDelta($there, $back, 0.1 * max($there, $back) + 1e-9, "$i and $j");
+        }
+    }
+
+    public function testAMirroredRoomMirrorsTheAnswer(): void
+    {
+        $this->limitTo(25)->forAll(Generators::choose(10, 60), Generators::choose(-80, 80), Generators::choose(-170, 170))
+            ->then(static function (int $across, int $tilt, int $pan): void {
+                $y = $across / 10.0;
+                $one = self::light(self::twoWalls(0.8, 0.2), $y, self::pointing($tilt, $pan));
+                $other = self::light(self::twoWalls(0.2, 0.8), 7.0 - $y, self::pointing($tilt, -$pan));
+                self::assertEqualsWithDelta(self::stops($one['face']), self::stops($other['face']), 0.05);
+                self::assertEqualsWithDelta(self::stops($one['left']), self::stops($other['right']), 0.15);
+            });
+    }
+
+    public function testLengthsTimesKGiveExposureOverKSquared(): void
+    {
+        $this->limitTo(25)->forAll(Generators::choose(11, 60), Generators::choose(-80, 90), Generators::choose(0, 359))
+            ->then(static function (int $factor, int $tilt, int $pan): void {
+                $k = $factor / 10.0;
+                $at = static fn(float $k): Exposure => FlashInRoom::of(self::room(6.0 * $k, 4.0 * $k, 2.5 * $k, 0.6))
+                    ->at(['face' => Probe::at(Vector::of(4.5 * $k, 2.0 * $k, 1.4 * $k), Direction::along(Vector::of(-1.0, 0.0, 0.0)))])
+                    ->exposures(Head::at(Vector::of(1.5 * $k, 2.0 * $k, 1.6 * $k), self::pointing($tilt, $pan), Beam::fromGuideNumber(30.0, 40.0)))['face'];
+                self::assertEqualsWithDelta($k ** 2, $at(1.0)->total()->luminance() / $at($k)->total()->luminance(), 1e-6 * $k ** 2);
+            });
+    }
+
+    /** No face can be painted lighter and take light away. */
+    public function testMonotonyInEveryFace(): void
+    {
+        $this->limitTo(30)->forAll(Generators::elements(...Face::cases()), Generators::choose(-80, 90), Generators::choose(0, 359))
+            ->then(static function (Face $face, int $tilt, int $pan): void {
+                $painted = static fn(float $grey): BoxRoom => BoxRoom::fromMetres(
+                    12.0,
+                    7.0,
+                    3.0,
+                    static fn(Face $f): Reflectance => $f === $face ? Reflectance::of($grey, $grey, $grey) : Reflectance::of(0.4, 0.4, 0.4),
+                );
+                $dark = self::light($painted(0.1), 3.0, self::pointing($tilt, $pan));
+                $light = self::light($painted(0.8), 3.0, self::pointing($tilt, $pan));
+                foreach ($dark as $probe => $exposure) {
+                    self::assertGreaterThanOrEqual($exposure->total()->luminance() - 1e-9, $light[$probe]->total()->luminance(), $probe);
+                }
+            });
+    }
+
+    /** Each band lives its own life: a red wall changes nothing in blue. */
+    public function testBandsDoNotMix(): void
+    {
+        $walls = static fn(float $red): BoxRoom => BoxRoom::fromMetres(12.0, 7.0, 3.0, static fn(Face $f): Reflectance => Reflectance::of($red, 0.5, 0.5));
+        $pale = self::light($walls(0.5), 3.0, Direction::up())['face']->total();
+        $deep = self::light($walls(0.9), 3.0, Direction::up())['face']->total();
+        self::assertGreaterThan($pale->r, $deep->r);
+        self::assertSame($pale->b, $deep->b);
+    }
+
+    public function testTransferOfEvenLightIsEven(): void
+    {
+        $patches = Interreflection::in(self::room(20.0, 5.0, 3.0, 0.5))->patches;
+        $back = Transfer::between($patches)->back(array_fill(0, count($patches->all), 1.0));
+        $sent = 0.0;
+        $area = 0.0;
+        foreach ($patches->all as $i => $patch) {
+            $sent += $back[$i] * $patch->area();
+            $area += $patch->area();
+        }
+        self::assertEqualsWithDelta(1.0, $sent / $area, 0.03);
+    }
+
+    /** @return array<string, Exposure> */
+    private static function light(BoxRoom $room, float $y, Direction $direction): array
+    {
+        $towards = Direction::along(Vector::of(-1.0, 0.0, 0.0));
+        $face = Vector::of(7.0, $y, 1.5);
+
+        return FlashInRoom::of($room)->at([
+            'face' => Probe::at($face, $towards),
+            'crown' => Probe::at($face, Direction::up()),
+            'left' => Probe::at($face, Direction::along(Vector::of(0.0, 1.0, 0.0))),
+            'right' => Probe::at($face, Direction::along(Vector::of(0.0, -1.0, 0.0))),
+        ])->exposures(Head::at(Vector::of(4.0, $y, 1.8), $direction, Beam::fromGuideNumber(30.0, 40.0)));
+    }
+
+    private static function stops(Exposure $exposure): float
+    {
+        return log($exposure->total()->luminance(), 2.0);
+    }
+
+    /** Degrees: tilt from the horizon, pan from the room's length to the left. */
+    private static function pointing(int $tilt, int $pan): Direction
+    {
+        return Direction::along(Vector::of(
+            cos(deg2rad($tilt)) * cos(deg2rad($pan)),
+            cos(deg2rad($tilt)) * sin(deg2rad($pan)),
+            sin(deg2rad($tilt)),
+        ));
+    }
+
+    private static function room(float $length, float $width, float $height, float $grey): BoxRoom
+    {
+        return BoxRoom::fromMetres($length, $width, $height, static fn(Face $f): Reflectance => Reflectance::of($grey, $grey, $grey));
+    }
+
+    private static function twoWalls(float $left, float $right): BoxRoom
+    {
+        return BoxRoom::fromMetres(12.0, 7.0, 3.0, static fn(Face $f): Reflectance => match ($f) {
+            Face::Left => Reflectance::of($left, $left, $left),
+            Face::Right => Reflectance::of($right, $right, $right),
+            default => Reflectance::of(0.5, 0.5, 0.5),
+        });
+    }
+}
