@@ -43,7 +43,7 @@ test('the demo shows supper in the ropewalk with settings and reasons', async ({
   await expectNoSidewaysScroll(page);
   await page.getByRole('link', { name: /Supper in the ropewalk/ }).click();
   await expect(page.getByRole('img', { name: /Section of the room: ceiling at 3.1 m, subject 3 m/ })).toBeVisible();
-  expect(await settings(page)).toEqual({ shutter: '1/40 s', aperture: 'f/4', iso: '1250', head: 'Straight up', output: '1/32 +⅔' });
+  expect(await settings(page)).toEqual({ shutter: '1/40 s', aperture: 'f/4', iso: '1250', head: 'Left wall', output: '1/16' });
   await expect(page.getByText('At 35 mm you can hold 1/35 s.')).toBeVisible();
   await expectAccessible(page);
 });
@@ -104,6 +104,18 @@ test('everything can be done from the keyboard', async ({ page }) => {
   await page.getByRole('button', { name: 'Save' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByText('Saved.')).toBeVisible();
+});
+
+test('another way to point the head is one press away', async ({ page }) => {
+  await startNight(page, 'Turn it');
+  await page.getByRole('button', { name: 'Straight up' }).click();
+  expect((await settings(page))['head']).toBe('Straight up');
+  await expect(page.getByRole('button', { name: 'Straight up' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByText('Straight up is your choice')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.reload();
+  expect((await settings(page))['head']).toBe('Straight up');
 });
 
 test('a night is added to and deleted', async ({ page }) => {

@@ -25,16 +25,24 @@ $moment = MomentReader::fromJson($json)->moment;
 $scene = $moment->scene;
 $engine = FlashInRoom::of($scene->room);
 $head = Head::at($scene->head, Kaddle\Core\Room\Direction::up(), $moment->flash->beam);
-$probes = ['face' => $scene->faceProbe(), 'crown' => $scene->crownProbe(), 'backdrop' => $scene->backdropProbe()];
+$probes = [
+    'face' => $scene->faceProbe(),
+    'crown' => $scene->crownProbe(),
+    'left' => $scene->leftProbe(),
+    'right' => $scene->rightProbe(),
+    'backdrop' => $scene->backdropProbe(),
+];
 $probed = $engine->at($probes);
 $solution = MomentSolver::solve($moment);
 
 $tasks = [
     'read a moment document' => static fn() => MomentReader::fromJson($json),
     'prepare a room (form factors)' => static fn() => FlashInRoom::of($scene->room),
-    'place 3 probes in it (importance)' => static fn() => $engine->at($probes),
-    'one head in a prepared room, 3 probes' => static fn() => $probed->exposures($head),
-    'solve a moment (6 ways to point the head)' => static fn() => MomentSolver::solve($moment),
+    'place 5 probes in it (importance)' => static fn() => $engine->at($probes),
+    'one bounce, known room and places' => static fn() => $probed->exposures($head),
+    'one bounce, new room, 5 probes' => static fn() => FlashInRoom::of($scene->room)->at($probes)->exposures($head),
+    '12 heads, known room and places' => static fn() => array_map(static fn() => $probed->exposures($head), range(1, 12)),
+    'solve a moment (8 ways to point the head)' => static fn() => MomentSolver::solve($moment),
     'write the solution as JSON' => static fn() => json_encode(SolutionDocument::of($solution)),
 ];
 $times = [];
@@ -52,7 +60,7 @@ $medians = array_map(static function (array $t): float {
 
     return $t[intdiv(count($t), 2)];
 }, $times);
-$unit = $medians['one head in a prepared room, 3 probes'];
+$unit = $medians['one bounce, known room and places'];
 printf("PHP %s, %d rounds, peak memory %.1f MB\n\n", PHP_VERSION, $rounds, memory_get_peak_usage() / 1e6);
 printf("%-44s %10s %8s\n", '', 'median ms', 'ratio');
 foreach ($medians as $name => $median) {

@@ -26,6 +26,14 @@ final readonly class ExposureSettings
         return new self($shutter, $aperture, $iso);
     }
 
+    /** Whether all three controls stand on the same click. */
+    public function equals(self $other): bool
+    {
+        return $this->shutter->tv->thirtieths === $other->shutter->tv->thirtieths
+            && $this->aperture->av->thirtieths === $other->aperture->av->thirtieths
+            && $this->iso->sv->thirtieths === $other->iso->sv->thirtieths;
+    }
+
     /**
      * The brightness that these settings expose as metered: log2(N²/t) − log2(S/100).
      *

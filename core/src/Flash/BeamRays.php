@@ -18,7 +18,7 @@ use Kaddle\Core\Room\SurfacePoint;
  */
 final readonly class BeamRays
 {
-    private const RAYS = 400;
+    private const RAYS = 300;
 
     private function __construct(
         private Head $head,
@@ -35,7 +35,7 @@ final readonly class BeamRays
         return $this->head->beam->energy() / self::RAYS;
     }
 
-    /** @return list<SurfacePoint> where the rays end */
+    /** @return array<string, list<SurfacePoint>> where the rays end, by face */
     public function endsIn(BoxRoom $room): array
     {
         $d = $this->head->direction->unit;
@@ -48,12 +48,13 @@ final readonly class BeamRays
             $sin = sqrt(1.0 - $cos * $cos);
             $ca = $sin * cos($i * $golden);
             $cb = $sin * sin($i * $golden);
-            $ends[] = $room->meets(
+            $end = $room->meets(
                 $this->head->position,
                 $cos * $d->x + $ca * $a->x + $cb * $b->x,
                 $cos * $d->y + $ca * $a->y + $cb * $b->y,
                 $cos * $d->z + $ca * $a->z + $cb * $b->z,
             );
+            $ends[$end->face->value][] = $end;
         }
 
         return $ends;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Room\Face;
 
 /**
  * Luminous exposure at a probe by one pop at full power, lx·s, split by the way it came.
@@ -13,22 +14,41 @@ use Kaddle\Core\Quantity\Rgb;
  */
 final readonly class Exposure
 {
+    /** @param array<string, Rgb> $firstByFace */
     private function __construct(
         /** Straight from the head. */
         public Rgb $direct,
-        /** After one reflection. */
-        public Rgb $first,
+        /** After one reflection, by the face that sent it; faces that sent none may be missing. */
+        private array $firstByFace,
         /** After two and more. */
         public Rgb $later,
     ) {}
 
-    public static function of(Rgb $direct, Rgb $first, Rgb $later): self
+    /** @param array<string, Rgb> $firstByFace */
+    public static function of(Rgb $direct, array $firstByFace, Rgb $later): self
     {
-        return new self($direct, $first, $later);
+        return new self($direct, $firstByFace, $later);
+    }
+
+    /** After one reflection on a face. */
+    public function firstFrom(Face $face): Rgb
+    {
+        return $this->firstByFace[$face->value] ?? Rgb::grey(0.0);
+    }
+
+    /** After one reflection, wherever. */
+    public function first(): Rgb
+    {
+        $sum = Rgb::grey(0.0);
+        foreach ($this->firstByFace as $light) {
+            $sum = $sum->plus($light);
+        }
+
+        return $sum;
     }
 
     public function total(): Rgb
     {
-        return $this->direct->plus($this->first)->plus($this->later);
+        return $this->direct->plus($this->first())->plus($this->later);
     }
 }

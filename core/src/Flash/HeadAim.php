@@ -19,6 +19,10 @@ enum HeadAim: string
     case UpForward = 'up-forward';
     /** Ceiling behind the camera, 120 degrees of tilt. */
     case UpBack = 'up-back';
+    /** Over the left shoulder into the corner of wall and ceiling, 45 degrees of tilt. */
+    case BackLeft = 'back-left';
+    /** Over the right shoulder, likewise. */
+    case BackRight = 'back-right';
     /** High on the left wall, 30 degrees of tilt. */
     case Left = 'left';
     /** High on the right wall, 30 degrees of tilt. */
@@ -36,10 +40,12 @@ enum HeadAim: string
     {
         return Direction::along(match ($this) {
             self::Up => Vector::of(0.0, 0.0, 1.0),
-            self::UpForward => self::tilted(60.0, 1.0),
-            self::UpBack => self::tilted(60.0, -1.0),
-            self::Left => self::sideways(30.0, 1.0),
-            self::Right => self::sideways(30.0, -1.0),
+            self::UpForward => self::over(0.0, 60.0),
+            self::UpBack => self::over(180.0, 60.0),
+            self::BackLeft => self::over(135.0, 45.0),
+            self::BackRight => self::over(-135.0, 45.0),
+            self::Left => self::over(90.0, 30.0),
+            self::Right => self::over(-90.0, 30.0),
             self::Direct => $toFace,
         });
     }
@@ -50,6 +56,8 @@ enum HeadAim: string
             self::Up => 'Straight up',
             self::UpForward => 'Up and forward',
             self::UpBack => 'Up and back',
+            self::BackLeft => 'Over the left shoulder',
+            self::BackRight => 'Over the right shoulder',
             self::Left => 'Left wall',
             self::Right => 'Right wall',
             self::Direct => 'Straight at the face',
@@ -63,19 +71,21 @@ enum HeadAim: string
             self::Up => 'tilt 90°',
             self::UpForward => 'tilt 60°',
             self::UpBack => 'tilt 60°, turned round to the back',
+            self::BackLeft => 'turn 135° left, tilt 45°',
+            self::BackRight => 'turn 135° right, tilt 45°',
             self::Left => 'turn 90° left, tilt 30°',
             self::Right => 'turn 90° right, tilt 30°',
             self::Direct => 'tilt 0°, at the face',
         };
     }
 
-    private static function tilted(float $degrees, float $towardsFar): Vector
+    /** Degrees: turned to the left from the way the camera looks, tilted up from level. */
+    private static function over(float $turn, float $tilt): Vector
     {
-        return Vector::of($towardsFar * cos(deg2rad($degrees)), 0.0, sin(deg2rad($degrees)));
-    }
-
-    private static function sideways(float $degrees, float $towardsLeft): Vector
-    {
-        return Vector::of(0.0, $towardsLeft * cos(deg2rad($degrees)), sin(deg2rad($degrees)));
+        return Vector::of(
+            cos(deg2rad($tilt)) * cos(deg2rad($turn)),
+            cos(deg2rad($tilt)) * sin(deg2rad($turn)),
+            sin(deg2rad($tilt)),
+        );
     }
 }

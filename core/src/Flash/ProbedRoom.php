@@ -52,7 +52,7 @@ final readonly class ProbedRoom
         foreach ($this->probes as $name => $probe) {
             $exposures[$name] = Exposure::of(
                 Rgb::grey(FlashInRoom::direct($head, $probe)),
-                $this->firstReflection($ends, $probe)->times($rays->energy()),
+                $this->firstReflection($ends, $probe, $rays->energy()),
                 self::laterReflections($energy, $this->importance[$name]),
             );
         }
@@ -61,39 +61,44 @@ final readonly class ProbedRoom
     }
 
     /**
-     * @param list<SurfacePoint> $ends
+     * @param array<string, list<SurfacePoint>> $ends by face
      *
      * @return array<int, float> lm·s by patch, those that get any
      */
     private function energyByPatch(array $ends, float $each): array
     {
         $energy = [];
-        foreach ($ends as $end) {
-            $patch = $this->patches->indexAt($end);
-            $energy[$patch] = ($energy[$patch] ?? 0.0) + $each;
+        foreach ($ends as $points) {
+            foreach ($points as $point) {
+                $patch = $this->patches->indexAt($point);
+                $energy[$patch] = ($energy[$patch] ?? 0.0) + $each;
+            }
         }
 
         return $energy;
     }
 
     /**
-     * @param list<SurfacePoint> $ends
+     * @param array<string, list<SurfacePoint>> $ends by face
      *
-     * @return Rgb lx per lm of a ray
+     * @return array<string, Rgb> lx·s by face
      */
-    private function firstReflection(array $ends, Probe $probe): Rgb
+    private function firstReflection(array $ends, Probe $probe, float $each): array
     {
         $byFace = [];
-        foreach ($ends as $end) {
-            $face = $end->face->value;
-            $byFace[$face] = ($byFace[$face] ?? 0.0) + $end->seenBy($probe);
+        foreach ($ends as $face => $points) {
+            $sum = 0.0;
+            foreach ($points as $point) {
+                $sum += $point->seenBy($probe);
+            }
+            $byFace[$face] = $sum;
         }
-        $sum = Rgb::grey(0.0);
-        foreach ($byFace as $face => $light) {
-            $sum = $sum->plus($this->room->reflectance(Face::from($face))->share->times($light));
+        $light = [];
+        foreach ($byFace as $face => $share) {
+            $light[$face] = $this->room->reflectance(Face::from($face))->share->times($share * $each);
         }
 
-        return $sum;
+        return $light;
     }
 
     /**

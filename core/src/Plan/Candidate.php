@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Plan;
 
 use Kaddle\Core\Flash\Output;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Stops;
 
 /**
  * One way to point the head, with the settings and the output that go with it.
@@ -19,6 +21,15 @@ final readonly class Candidate
     /** Direct light from a head that was meant to bounce is worse still: uneven, and off the beam's axis. */
     private const STRAY = 4.0;
 
+    /** Spill so many stops under the room's glow does not show: it adds a quarter of a stop. */
+    private const HARMLESS_SPILL = 2.5;
+
+    /** Trouble of a cast of 100 mired, stops. */
+    private const CAST = 0.5;
+
+    /** What a stop between the cheeks is worth: shape without effort. */
+    private const MODELLING = 0.4;
+
     /** Each stop that the unit lacks outweighs any matter of taste. */
     private const LACK = 10.0;
 
@@ -32,6 +43,7 @@ final readonly class Candidate
         public Output $output,
         /** Lowest output of the unit, stops under full. */
         private float $lowest,
+        private ExposureValue $glow,
     ) {}
 
     /** Stops that the unit lacks at full power, 0 or more; endless when no light gets there. */
@@ -49,7 +61,9 @@ final readonly class Candidate
     }
 
     /**
-     * What speaks against it, in stops: a long recycle, dark eye sockets, stray or bare direct light.
+     * What speaks against it, in stops: a long recycle, dark eye sockets, spill that
+     * drowns the room's glow, a cast, stray or bare direct light; what models the
+     * face speaks for it.
      *
      * Judgement, not physics; the weights follow the school "bounced first,
      * direct when nothing is overhead".
@@ -58,7 +72,19 @@ final readonly class Candidate
     {
         return max(0.0, $this->wantedOutput - ExposureChooser::EASY_OUTPUT)
             + max(0.0, $this->light->crownOverFace()->value)
+            + max(0.0, $this->spillOverGlow()->value + self::HARMLESS_SPILL)
+            + self::CAST * abs($this->light->cast()->mired) / 100.0
+            - self::MODELLING * min(1.0, abs($this->light->leftOverRight()->value)) * (1.0 - $this->light->directShare())
             + ($this->light->aim->isBounced() ? self::STRAY : self::BARE) * $this->light->directShare()
             + self::LACK * min(30.0, $this->tooWeak() + $this->tooStrong());
+    }
+
+    /** Flash on the backdrop against the room's own light there, stops. */
+    public function spillOverGlow(): Stops
+    {
+        $settings = $this->choice->settings;
+        $spill = $settings->levelOfFlash($this->light->backdrop->total()->luminance() * $this->output->share());
+
+        return $spill->minus($settings->offsetOf($this->glow));
     }
 }

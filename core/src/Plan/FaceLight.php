@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan;
 
+use Kaddle\Core\Colour\Cast;
 use Kaddle\Core\Flash\Exposure;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\HeadAim;
@@ -22,6 +23,8 @@ final readonly class FaceLight
         public Head $head,
         public Exposure $face,
         public Exposure $crown,
+        public Exposure $left,
+        public Exposure $right,
         public Exposure $backdrop,
     ) {}
 
@@ -41,5 +44,17 @@ final readonly class FaceLight
     public function directShare(): float
     {
         return $this->face->direct->luminance() / max(1e-12, $this->onFace());
+    }
+
+    /** Light from the left against light from the right; 0 is flat, above 0 the left side is brighter. */
+    public function leftOverRight(): Stops
+    {
+        return Stops::ofRatio(max(1e-12, $this->left->total()->luminance()) / max(1e-12, $this->right->total()->luminance()));
+    }
+
+    /** What paint does to the colour of the light on the face. */
+    public function cast(): Cast
+    {
+        return Cast::of($this->face->total());
     }
 }

@@ -41,6 +41,8 @@ final class MomentSolver
         $room = FlashInRoom::of($scene->room)->at([
             'face' => $scene->faceProbe(),
             'crown' => $scene->crownProbe(),
+            'left' => $scene->leftProbe(),
+            'right' => $scene->rightProbe(),
             'backdrop' => $scene->backdropProbe(),
         ]);
 
@@ -49,7 +51,7 @@ final class MomentSolver
                 $head = Head::at($scene->head, $aim->direction($scene->face->minus($scene->head)), $moment->flash->beam);
                 $light = $room->exposures($head);
 
-                return new FaceLight($aim, $head, $light['face'], $light['crown'], $light['backdrop']);
+                return new FaceLight($aim, $head, $light['face'], $light['crown'], $light['left'], $light['right'], $light['backdrop']);
             },
             HeadAim::cases(),
         );
@@ -61,6 +63,6 @@ final class MomentSolver
         $choice = $chooser->choose($light->onFace());
         $wanted = $chooser->outputFor($choice->settings, $light->onFace());
 
-        return new Candidate($light, $choice, $wanted, $moment->flash->nearest($wanted), $moment->flash->lowest->stops->value());
+        return new Candidate($light, $choice, $wanted, $moment->flash->nearest($wanted), $moment->flash->lowest->stops->value(), $moment->glow);
     }
 }

@@ -177,7 +177,7 @@ final readonly class Reasons
 
     private function firstShare(): float
     {
-        return $this->best->light->face->first->luminance() / $this->best->light->onFace();
+        return $this->best->light->face->first()->luminance() / $this->best->light->onFace();
     }
 
     private function laterShare(): float

@@ -92,6 +92,18 @@ final readonly class Scene
         return Probe::at($this->face, Direction::up());
     }
 
+    /** The cheek that the camera sees on its left. */
+    public function leftProbe(): Probe
+    {
+        return Probe::at($this->face, Direction::along(Vector::of(0.0, 1.0, 0.0)));
+    }
+
+    /** The cheek that the camera sees on its right. */
+    public function rightProbe(): Probe
+    {
+        return Probe::at($this->face, Direction::along(Vector::of(0.0, -1.0, 0.0)));
+    }
+
     /** The far wall behind the face. */
     public function backdropProbe(): Probe
     {

@@ -55,7 +55,7 @@ final class ReferenceRoomsTest extends TestCase
         foreach (self::rooms() as $room) {
             $expected = Rgb::of(...$room['expected']['face']['first'])->luminance();
             if ($expected > 0.01 * Rgb::of(...$room['expected']['face']['total'])->luminance()) {
-                $error = log(self::computed()[$room['id']]['face']->first->luminance() / $expected, 2.0);
+                $error = log(self::computed()[$room['id']]['face']->first()->luminance() / $expected, 2.0);
                 self::assertEqualsWithDelta(0.0, $error, 0.1, $room['id']);
             }
         }

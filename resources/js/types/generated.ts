@@ -4,7 +4,7 @@ export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
 
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
 
-export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'left' | 'right' | 'direct';
+export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'direct';
 
 export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'full-output' | 'lowest-output' | 'chosen';
 
@@ -34,6 +34,16 @@ export interface AimDocument {
   readonly lacking: number | null;
   /** Light from above against light on the face, stops; null when there is none. */
   readonly crownOverFace: number | null;
+  /** Light from the left against light from the right, stops. */
+  readonly leftOverRight: number | null;
+  /** Flash on the backdrop against the room's glow there, stops; null when there is none. */
+  readonly spillOverGlow: number | null;
+  /** Tint from paint, mired; above 0 is warmer than the flash. */
+  readonly cast: number;
+  /** Clicks of output to turn from the way in use to this one; above 0 turns up. Null where the output is not the whole answer. */
+  readonly clicks: number | null;
+  /** What speaks for and against it. */
+  readonly verdict: string;
   /** Luminous exposure on the face by a full pop, lx·s. */
   readonly faceExposure: number;
 }
@@ -324,10 +334,14 @@ export interface SolutionDocument {
 export interface SplitDocument {
   /** Straight from the head, 0 to 1. */
   readonly direct: number;
-  /** After one reflection, 0 to 1. */
-  readonly first: number;
-  /** After more, 0 to 1. */
-  readonly later: number;
+  /** By one reflection on the ceiling, 0 to 1. */
+  readonly ceiling: number;
+  /** By one reflection on a wall, 0 to 1. */
+  readonly walls: number;
+  /** By one reflection on the floor, 0 to 1. */
+  readonly floor: number;
+  /** By two reflections and more, 0 to 1. */
+  readonly rest: number;
 }
 
 /** Where the face is. */
@@ -438,6 +452,8 @@ export const aims = {
     "up": "Straight up",
     "up-forward": "Up and forward",
     "up-back": "Up and back",
+    "back-left": "Over the left shoulder",
+    "back-right": "Over the right shoulder",
     "left": "Left wall",
     "right": "Right wall",
     "direct": "Straight at the face"

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kaddle\Core\Plan\Document;
 
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Plan\AimVerdict;
 use Kaddle\Core\Plan\Candidate;
+use Kaddle\Core\Plan\Solution;
 use Kaddle\Core\Quantity\Stops;
 
 /**
@@ -28,11 +30,21 @@ final readonly class AimDocument
         public ?float $lacking,
         /** Light from above against light on the face, stops; null when there is none. */
         public ?float $crownOverFace,
+        /** Light from the left against light from the right, stops. */
+        public ?float $leftOverRight,
+        /** Flash on the backdrop against the room's glow there, stops; null when there is none. */
+        public ?float $spillOverGlow,
+        /** Tint from paint, mired; above 0 is warmer than the flash. */
+        public float $cast,
+        /** Clicks of output to turn from the way in use to this one; above 0 turns up. Null where the output is not the whole answer. */
+        public ?int $clicks,
+        /** What speaks for and against it. */
+        public string $verdict,
         /** Luminous exposure on the face by a full pop, lx·s. */
         public float $faceExposure,
     ) {}
 
-    public static function of(Candidate $candidate): self
+    public static function of(Candidate $candidate, Solution $solution): self
     {
         $light = $candidate->light;
 
@@ -44,7 +56,23 @@ final readonly class AimDocument
             $candidate->output->label(),
             Rounded::stops(Stops::of($candidate->tooWeak())),
             Rounded::stops($light->crownOverFace()),
+            Rounded::stops($light->leftOverRight()),
+            Rounded::stops($candidate->spillOverGlow()),
+            round($light->cast()->mired, 1),
+            self::clicks($candidate, $solution),
+            AimVerdict::of($candidate),
             round($light->onFace(), 4),
         );
+    }
+
+    /** Turning the head alone costs clicks of output; where shutter, aperture or ISO differ too, clicks tell only half. */
+    private static function clicks(Candidate $candidate, Solution $solution): ?int
+    {
+        $best = $solution->best;
+        if ($candidate->tooWeak() > 0.0 || $candidate->tooStrong() > 0.0 || !$candidate->choice->settings->equals($best->choice->settings)) {
+            return null;
+        }
+
+        return intdiv($candidate->output->stops->thirtieths - $best->output->stops->thirtieths, $solution->moment->flash->step->thirtieths());
     }
 }

@@ -24,7 +24,7 @@ final class BounceDocument
     {
         return [
             'direct' => self::triple($exposure->direct),
-            'first' => self::triple($exposure->first),
+            'first' => self::triple($exposure->first()),
             'total' => self::triple($exposure->total()),
         ];
     }

@@ -59,13 +59,13 @@ final readonly class SolutionDocument
             ControlDocument::aperture($choice, $moment),
             ControlDocument::iso($choice, $moment),
             ControlDocument::output($solution),
-            AimDocument::of($solution->best),
+            AimDocument::of($solution->best, $solution),
             LevelsDocument::of($solution),
             SplitDocument::of($solution->best->light->face),
             array_map(static fn(Shortfall $s): ShortfallDocument => ShortfallDocument::of($s), $solution->shortfalls),
             array_map(static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r), $solution->remedies),
             array_map(static fn(Reason $r): ReasonDocument => ReasonDocument::of($r), Reasons::of($solution)),
-            array_map(static fn(Candidate $c): AimDocument => AimDocument::of($c), $solution->candidates),
+            array_map(static fn(Candidate $c): AimDocument => AimDocument::of($c, $solution), $solution->candidates),
             SectionDocument::of($solution),
         );
     }

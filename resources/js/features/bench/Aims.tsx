@@ -1,50 +1,41 @@
 import { memo } from 'react';
-import { signed } from '@/lib/format';
 import type { AimDocument, HeadAim } from '@/types/generated';
+import { Button } from '@/ui/Button';
 
 interface Props {
   readonly aims: readonly AimDocument[];
   readonly inUse: HeadAim;
+  readonly onChoose: (aim: HeadAim) => void;
 }
 
-/** Every way to point the head side by side, least trouble first. */
-export const Aims = memo(function Aims({ aims, inUse }: Props) {
+/** Every way to point the head side by side, least trouble first, with what speaks for and against it. */
+export const Aims = memo(function Aims({ aims, inUse, onChoose }: Props) {
   return (
-    <section aria-labelledby="aims" className="grid gap-2 overflow-x-auto">
+    <section aria-labelledby="aims" className="grid gap-2">
       <h2 id="aims" className="text-lg">
         Ways to point the head
       </h2>
-      <table className="w-full text-left">
-        <thead className="text-sm text-faint">
-          <tr>
-            <th scope="col" className="py-1 font-medium">
-              Head
-            </th>
-            <th scope="col" className="py-1 pr-3 text-right font-medium">
-              Output
-            </th>
-            <th scope="col" className="py-1 pr-3 text-right font-medium">
-              Above / face, stops
-            </th>
-            <th scope="col" className="py-1 text-right font-medium">
-              Full pop, lx·s
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {aims.map((aim) => (
-            <tr key={aim.aim} className={`border-t border-line ${aim.aim === inUse ? 'font-semibold' : ''}`}>
-              <th scope="row" className={`py-1.5 pr-3 ${aim.aim === inUse ? 'font-semibold' : 'font-normal'}`}>
-                {aim.label}
-                {aim.aim === inUse && <span className="sr-only"> (in use)</span>}
-              </th>
-              <td className="py-1.5 pr-3 text-right whitespace-nowrap">{reach(aim)}</td>
-              <td className="py-1.5 pr-3 text-right">{signed(aim.crownOverFace)}</td>
-              <td className="py-1.5 text-right">{aim.faceExposure.toPrecision(3)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ol className="grid">
+        {aims.map((aim) => (
+          <li key={aim.aim} className={`grid grid-cols-[1fr_auto] items-center gap-x-4 border-t border-line py-2 sm:grid-cols-[11rem_1fr_7.5rem] ${aim.aim === inUse ? 'border-l-4 border-l-ink pl-3' : ''}`}>
+            <Button
+              look="quiet"
+              className="-ml-2 justify-start px-2"
+              aria-pressed={aim.aim === inUse}
+              onClick={() => {
+                onChoose(aim.aim);
+              }}
+            >
+              {aim.label}
+            </Button>
+            <p className="order-last col-span-2 text-sm sm:order-none sm:col-span-1">{aim.verdict}</p>
+            <p className="text-right">
+              <span className="font-semibold whitespace-nowrap">{reach(aim)}</span>
+              {aim.aim !== inUse && aim.clicks !== null && <span className="block text-sm text-faint">{turn(aim.clicks)}</span>}
+            </p>
+          </li>
+        ))}
+      </ol>
     </section>
   );
 });
@@ -52,4 +43,10 @@ export const Aims = memo(function Aims({ aims, inUse }: Props) {
 function reach(aim: AimDocument): string {
   if (aim.lacking === null) return 'no light';
   return aim.lacking > 0 ? `${aim.lacking.toFixed(1)} short` : aim.output;
+}
+
+function turn(clicks: number): string {
+  if (clicks === 0) return 'same output';
+  const count = Math.abs(clicks);
+  return `${count} ${count === 1 ? 'click' : 'clicks'} ${clicks > 0 ? 'up' : 'down'}`;
 }

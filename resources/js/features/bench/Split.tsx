@@ -1,12 +1,14 @@
 import { percent } from '@/lib/format';
 import type { SplitDocument } from '@/types/generated';
 
-/** How the flash reaches the face: direct, by one reflection, by more. */
+/** How the flash reaches the face: straight, by which face of the room, by more than one reflection. */
 export function Split({ split }: { readonly split: SplitDocument }) {
   const parts = [
     { name: 'straight', share: split.direct, shade: 'bg-pop' },
-    { name: 'one reflection', share: split.first, shade: 'bg-pop opacity-60' },
-    { name: 'more reflections', share: split.later, shade: 'bg-pop opacity-30' },
+    { name: 'by the ceiling', share: split.ceiling, shade: 'bg-pop opacity-80' },
+    { name: 'by the walls', share: split.walls, shade: 'bg-pop opacity-60' },
+    { name: 'by the floor', share: split.floor, shade: 'bg-pop opacity-45' },
+    { name: 'by more than one reflection', share: split.rest, shade: 'bg-pop opacity-30' },
   ].filter((part) => part.share > 0.005);
   if (parts.length === 0) return null;
   return (

@@ -1,5 +1,5 @@
 import { router } from '@inertiajs/react';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useState, type Dispatch, type SetStateAction } from 'react';
 import type { Faults } from '@/lib/http';
 import type { BenchData, MomentDraft } from '@/types/generated';
 
@@ -7,7 +7,7 @@ const NONE: Faults = {};
 
 export interface DraftState {
   readonly draft: MomentDraft;
-  readonly change: (draft: MomentDraft) => void;
+  readonly change: Dispatch<SetStateAction<MomentDraft>>;
   readonly unsaved: boolean;
   readonly saving: boolean;
   /** What the server refused at the last save, until the next change. */
@@ -23,7 +23,7 @@ export function useDraft(bench: BenchData): DraftState {
   const unsaved = JSON.stringify(draft) !== JSON.stringify(bench.draft);
   useLeaveGuard(unsaved && !saving);
 
-  const change = useCallback((next: MomentDraft) => {
+  const change = useCallback((next: SetStateAction<MomentDraft>) => {
     setSaveFaults(NONE);
     setDraft(next);
   }, []);

@@ -1,5 +1,6 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { LevelScale } from '@/charts/LevelScale';
+import { PlanView } from '@/charts/PlanView';
 import { Section } from '@/charts/Section';
 import { Aims } from '@/features/bench/Aims';
 import { AnswerBar } from '@/features/bench/AnswerBar';
@@ -10,7 +11,7 @@ import { useDraft } from '@/features/bench/useDraft';
 import { useSolution } from '@/features/bench/useSolution';
 import { Verdict } from '@/features/bench/Verdict';
 import { Why } from '@/features/bench/Why';
-import type { BenchData } from '@/types/generated';
+import type { BenchData, HeadAim } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Frame } from '@/ui/Frame';
 
@@ -18,6 +19,12 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
   const { draft, change, unsaved, saving, saveFaults, save } = useDraft(bench);
   const { solution, faults, trouble, answered } = useSolution(bench.momentId, draft, bench.solution);
   const allFaults = useMemo(() => ({ ...faults, ...saveFaults }), [faults, saveFaults]);
+  const chooseHead = useCallback(
+    (head: HeadAim) => {
+      change((before) => ({ ...before, head }));
+    },
+    [change],
+  );
   const refused = Object.keys(faults).length > 0;
   return (
     <Frame
@@ -39,6 +46,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
         <div className="order-1 grid min-w-0 content-start gap-4 pb-6 lg:order-2">
           <div className="pt-3">
             <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} />
+            <PlanView section={solution.section} />
           </div>
           {trouble !== null && (
             <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
@@ -60,7 +68,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             <Split split={solution.split} />
           </div>
           <div className="px-4">
-            <Aims aims={solution.aims} inUse={solution.head.aim} />
+            <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
           </div>
         </div>
         <aside className="order-3 border-t border-line p-4 lg:col-span-2 xl:col-span-1 xl:border-t-0 xl:border-l">
