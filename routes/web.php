@@ -31,5 +31,6 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/moments/{moment}', Moments\SaveMoment::class)->can('update', 'moment');
     Route::delete('/moments/{moment}', Moments\DeleteMoment::class)->can('delete', 'moment');
     Route::post('/moments/{moment}/solve', Moments\SolveMoment::class)->can('view', 'moment');
+    Route::post('/moments/{moment}/costs', Moments\PriceMoment::class)->can('view', 'moment');
     Route::get('/moments/{moment}/document', Moments\DownloadMoment::class)->can('view', 'moment');
 });

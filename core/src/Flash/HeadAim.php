@@ -64,6 +64,16 @@ enum HeadAim: string
         };
     }
 
+    /** As a part of a sentence: "the head …". */
+    public function inSentence(): string
+    {
+        return match ($this) {
+            self::Left => 'at the left wall',
+            self::Right => 'at the right wall',
+            default => lcfirst($this->inWords()),
+        };
+    }
+
     /** What the fingers do. */
     public function instruction(): string
     {

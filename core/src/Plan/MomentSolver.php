@@ -26,7 +26,7 @@ final class MomentSolver
             static fn(FaceLight $light): Candidate => self::candidate($moment, $light),
             self::lights($moment->scene, $moment),
         );
-        usort($candidates, static fn(Candidate $a, Candidate $b): int => $a->trouble() <=> $b->trouble());
+        usort($candidates, static fn(Candidate $a, Candidate $b): int => self::rank($a) <=> self::rank($b));
         $wished = array_values(array_filter(
             $candidates,
             static fn(Candidate $c): bool => $c->light->aim === $moment->aim,
@@ -55,6 +55,12 @@ final class MomentSolver
             },
             HeadAim::cases(),
         );
+    }
+
+    /** Trouble, with a hair's breadth in favour of the plainer way, so that mirror images do not flip to and fro. */
+    private static function rank(Candidate $candidate): float
+    {
+        return $candidate->trouble() + 0.03 * (int) array_search($candidate->light->aim, HeadAim::cases(), true);
     }
 
     private static function candidate(Moment $moment, FaceLight $light): Candidate

@@ -90,7 +90,7 @@ final readonly class Remedy
 
     private static function pointing(Candidate $other, float $gain): string
     {
-        $words = lcfirst($other->light->aim->inWords());
+        $words = $other->light->aim->inSentence();
 
         return is_finite($gain)
             ? sprintf('Pointing the head %s gains %s%s.', $words, Stops::of($gain)->amount(), $other->light->aim->isBounced() ? '' : ', at the price of hard, flat light')

@@ -65,6 +65,18 @@ final readonly class Scene
         return $misfit === null ? new self($room, $camera, $head, $face, $distance) : throw $misfit;
     }
 
+    /** The same with the subject at another distance; null where the room or the range ends before. */
+    public function tryAt(float $distance): ?self
+    {
+        return self::distanceLimits()->contains($distance) ? $this->tryWith($this->room, $distance) : null;
+    }
+
+    /** The same people in another room with the same floor; null where they do not fit. */
+    public function tryIn(BoxRoom $room): ?self
+    {
+        return $this->tryWith($room, $this->distance);
+    }
+
     public static function fromBackWallLimits(): Limits
     {
         return Limits::between(0.1, 199.0, 'm', 0.1);
@@ -111,6 +123,15 @@ final readonly class Scene
             Vector::of($this->room->length, $this->face->y, $this->face->z),
             Direction::along(Vector::of(-1.0, 0.0, 0.0)),
         );
+    }
+
+    private function tryWith(BoxRoom $room, float $distance): ?self
+    {
+        $face = Vector::of($this->camera->x + $distance, $this->camera->y, $this->face->z);
+
+        return self::misfit($room, $this->camera, $this->head, $face) === null
+            ? new self($room, $this->camera, $this->head, $face, $distance)
+            : null;
     }
 
     private static function misfit(BoxRoom $room, Vector $camera, Vector $head, Vector $face): ?OutsideRoom

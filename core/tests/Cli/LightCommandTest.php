@@ -59,6 +59,13 @@ final class LightCommandTest extends TestCase
         yield 'broken UTF-8' => ["{\"version\": \"\xff\"}", ''];
     }
 
+    public function testTellsWhatAChangeCosts(): void
+    {
+        [$exit, $out, $err] = self::light(['costs'], (string) file_get_contents(__DIR__ . '/../../examples/supper.json'));
+        self::assertSame([0, ''], [$exit, $err]);
+        self::assertKeepsTo('costs.schema.json', $out);
+    }
+
     public function testBouncesManyRoomsOrOne(): void
     {
         $rooms = json_decode((string) file_get_contents(__DIR__ . '/../golden/rooms.json'), true, 16, JSON_THROW_ON_ERROR);

@@ -96,6 +96,32 @@ export interface ControlDocument {
   readonly ticks: readonly TickDocument[];
 }
 
+/** One point of a curve of costs. */
+export interface CostDocument {
+  /** Distance or height after the change, m. */
+  readonly value: number;
+  /** Light on the face against before, stops; below 0 is darker. */
+  readonly gain: number;
+  /** Clicks of output that make up for it; above 0 turns up. */
+  readonly clicks: number;
+}
+
+/** What a change of distance or ceiling costs, with all settings left alone. Schema: costs.schema.json. */
+export interface CostsDocument {
+  /** Format of this document. */
+  readonly version: number;
+  /** The way the head points. */
+  readonly aim: HeadAim;
+  /** Nearest first. */
+  readonly distances: readonly CostDocument[];
+  /** The same for a head straight at the face, without what the room sends back. */
+  readonly distancesDirect: readonly CostDocument[];
+  /** Lowest first. */
+  readonly ceilings: readonly CostDocument[];
+  /** What twice the distance costs, direct and this way; '' where the room is too short for it. */
+  readonly sentence: string;
+}
+
 /** The finish of each face of a room. */
 export interface FinishesDraft {
   readonly ceiling: Finish;

@@ -130,6 +130,15 @@ final class BenchTest extends TestCase
             ->assertJson(['feasible' => false, 'shortfalls' => [['kind' => 'room-too-dark']]]);
     }
 
+    public function testTellsWhatAnotherDistanceCosts(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user)
+            ->postJson("/moments/{$moment->id}/costs", $this->draftOf($moment, ['head' => 'up']))
+            ->assertOk()
+            ->assertJson(['aim' => 'up', 'distances' => [['value' => 1.5], ['value' => 2.12], ['value' => 3, 'clicks' => 0]]]);
+    }
+
     /** Moments share a room: shrinking it may not leave another one standing in a wall. */
     public function testARoomMayNotShrinkUnderAnotherMoment(): void
     {
@@ -162,6 +171,7 @@ final class BenchTest extends TestCase
         yield 'save' => ['PUT', '/moments/MOMENT'];
         yield 'delete the moment' => ['DELETE', '/moments/MOMENT'];
         yield 'solve' => ['POST', '/moments/MOMENT/solve'];
+        yield 'costs' => ['POST', '/moments/MOMENT/costs'];
         yield 'download' => ['GET', '/moments/MOMENT/document'];
     }
 

@@ -4,6 +4,7 @@ import { PlanView } from '@/charts/PlanView';
 import { Section } from '@/charts/Section';
 import { Aims } from '@/features/bench/Aims';
 import { AnswerBar } from '@/features/bench/AnswerBar';
+import { Costs } from '@/features/bench/Costs';
 import { Inputs } from '@/features/bench/Inputs';
 import { Settings } from '@/features/bench/Settings';
 import { Split } from '@/features/bench/Split';
@@ -69,6 +70,9 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
           </div>
           <div className="px-4">
             <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
+          </div>
+          <div className="px-4 empty:hidden">
+            <Costs momentId={bench.momentId} draft={draft} />
           </div>
         </div>
         <aside className="order-3 border-t border-line p-4 lg:col-span-2 xl:col-span-1 xl:border-t-0 xl:border-l">

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Http\Requests\MomentRequest;
+use Illuminate\Http\JsonResponse;
+use Kaddle\Core\Plan\Document\CostsDocument;
+use Kaddle\Core\Plan\MomentSolver;
+
+/** What another distance or ceiling would cost for a draft; stores nothing. */
+final class PriceMoment
+{
+    public function __invoke(MomentRequest $request): JsonResponse
+    {
+        $moment = $request->light()->moment;
+
+        return new JsonResponse(CostsDocument::of($moment, $moment->aim ?? MomentSolver::solve($moment)->best->light->aim));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Document;
+
+use Kaddle\Core\Plan\ChangeCost;
+
+/** One point of a curve of costs. */
+final readonly class CostDocument
+{
+    private function __construct(
+        /** Distance or height after the change, m. */
+        public float $value,
+        /** Light on the face against before, stops; below 0 is darker. */
+        public float $gain,
+        /** Clicks of output that make up for it; above 0 turns up. */
+        public int $clicks,
+    ) {}
+
+    public static function of(ChangeCost $cost): self
+    {
+        return new self($cost->value, round($cost->gain->value, 3), $cost->clicks);
+    }
+}
