@@ -118,6 +118,18 @@ test('another way to point the head is one press away', async ({ page }) => {
   expect((await settings(page))['head']).toBe('Straight up');
 });
 
+test('a kind of room to start from changes size and finishes at once', async ({ page }) => {
+  await startNight(page, 'Barn dance');
+  const before = await settings(page);
+  await page.getByRole('button', { name: 'The whole room' }).click();
+  await page.getByLabel('Start from a kind of room').selectOption('barn with a pitched roof');
+  await expect(page.getByRole('textbox', { name: 'Ceiling height' })).toHaveValue('6');
+  await expect(page.getByLabel('Ceiling finish')).toHaveValue('dark-timber');
+  expect(await settings(page)).not.toEqual(before);
+  await expect(page.getByRole('heading', { name: 'What a change costs' })).toBeVisible();
+  await expectAccessible(page);
+});
+
 test('a night is added to and deleted', async ({ page }) => {
   await startNight(page, 'Short-lived');
   await page.getByRole('link', { name: 'Short-lived' }).click();

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\RoomKind;
 
 /**
  * A room as a box; lengths in m.
@@ -41,6 +43,18 @@ final class Room extends Model
         'right_finish' => Finish::class,
         'left_finish' => Finish::class,
     ];
+
+    /** A room of a kind, not stored yet. */
+    public static function ofKind(RoomKind $kind, string $name): self
+    {
+        [$length, $width, $height] = $kind->metres();
+        $room = new self(['name' => $name, 'length_m' => $length, 'width_m' => $width, 'height_m' => $height]);
+        foreach (Face::cases() as $face) {
+            $room->setAttribute("{$face->value}_finish", $kind->finish($face));
+        }
+
+        return $room;
+    }
 
     /**
      * As a moment document carries it.

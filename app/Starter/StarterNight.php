@@ -10,7 +10,7 @@ use App\Models\Room;
 use App\Models\User;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\RoomKind;
 
 /** The first steps of a night: a room of usual size and one moment in it, to be changed on the bench. */
 final class StarterNight
@@ -22,15 +22,8 @@ final class StarterNight
     {
         StarterBag::ensureFor($user);
         $night->user()->associate($user)->save();
-        $room = $user->rooms()->create([
-            'name' => 'Function room',
-            'length_m' => 14.0,
-            'width_m' => 8.0,
-            'height_m' => 2.8,
-            'ceiling_finish' => Finish::WhitePlaster,
-            'floor_finish' => Finish::OakBoards,
-            ...array_fill_keys(['back_finish', 'far_finish', 'right_finish', 'left_finish'], Finish::CreamPaint),
-        ]);
+        $room = Room::ofKind(RoomKind::FunctionRoom, 'Function room');
+        $user->rooms()->save($room);
 
         return self::moment($user, $night, $room, ['name' => 'Supper', 'starts_at' => '19:30']);
     }

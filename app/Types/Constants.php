@@ -6,7 +6,9 @@ namespace App\Types;
 
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Plan\FieldLimits;
+use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\RoomKind;
 
 /** Ranges and words that the page offers, from the core. */
 final class Constants
@@ -17,6 +19,7 @@ final class Constants
     {
         return self::constant('limits', 'Ranges by field: least, most, sensible step, unit.', FieldLimits::all())
             . self::constant('finishes', 'Finishes in words.', self::finishes())
+            . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
             . self::constant('aims', 'Ways to point the head, in words.', self::aims());
     }
 
@@ -29,6 +32,25 @@ final class Constants
         }
 
         return $words;
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private static function roomKinds(): array
+    {
+        $kinds = [];
+        foreach (RoomKind::cases() as $kind) {
+            [$length, $width, $height] = $kind->metres();
+            $finishes = [];
+            foreach (Face::cases() as $face) {
+                $finishes[$face->value] = $kind->finish($face)->value;
+            }
+            $kinds[$kind->value] = [
+                'label' => $kind->inWords(),
+                'room' => ['length' => $length, 'width' => $width, 'height' => $height, 'finishes' => $finishes],
+            ];
+        }
+
+        return $kinds;
     }
 
     /** @return array<string, string> */

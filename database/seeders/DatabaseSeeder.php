@@ -15,6 +15,7 @@ use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\RoomKind;
 
 /** The demo: an evening wedding at a restored harbour ropeworks. Everybody and everything in it is made up. */
 final class DatabaseSeeder extends Seeder
@@ -66,35 +67,28 @@ final class DatabaseSeeder extends Seeder
 
     private function ropewalk(User $user): Room
     {
-        return $this->room($user, 'Ropewalk hall', [26.0, 6.4, 3.1], Finish::Limewash, Finish::OakBoards, Finish::Limewash);
+        return $this->stored($user, Room::ofKind(RoomKind::LongHall, 'Ropewalk hall'));
     }
 
     private function boatShed(User $user): Room
     {
-        return $this->room($user, 'Boat shed', [22.0, 13.0, 8.5], Finish::DarkTimber, Finish::OakBoards, Finish::DarkTimber);
+        return $this->stored($user, Room::ofKind(RoomKind::Barn, 'Boat shed')->fill(['length_m' => 22.0, 'width_m' => 13.0, 'height_m' => 8.5]));
     }
 
     private function marquee(User $user): Room
     {
-        return $this->room($user, 'Sailcloth marquee', [18.0, 9.0, 3.8], Finish::Sailcloth, Finish::PaleOak, Finish::Sailcloth);
+        return $this->stored($user, Room::ofKind(RoomKind::Marquee, 'Sailcloth marquee')->fill(['floor_finish' => Finish::PaleOak]));
     }
 
     private function quay(User $user): Room
     {
-        return $this->room($user, 'Open quay', [60.0, 30.0, 12.0], Finish::Open, Finish::WetCobbles, Finish::Open);
+        return $this->stored($user, Room::ofKind(RoomKind::OpenAir, 'Open quay')->fill(['floor_finish' => Finish::WetCobbles]));
     }
 
-    /** @param array{float, float, float} $metres length, width, height */
-    private function room(User $user, string $name, array $metres, Finish $ceiling, Finish $floor, Finish $walls): Room
+    private function stored(User $user, Room $room): Room
     {
-        return $user->rooms()->create([
-            'name' => $name,
-            'length_m' => $metres[0],
-            'width_m' => $metres[1],
-            'height_m' => $metres[2],
-            'ceiling_finish' => $ceiling,
-            'floor_finish' => $floor,
-            ...array_fill_keys(['back_finish', 'far_finish', 'right_finish', 'left_finish'], $walls),
-        ]);
+        $user->rooms()->save($room);
+
+        return $room;
     }
 }

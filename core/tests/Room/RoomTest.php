@@ -16,6 +16,7 @@ use Kaddle\Core\Room\Interreflection;
 use Kaddle\Core\Room\Patches;
 use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Reflectance;
+use Kaddle\Core\Room\RoomKind;
 use Kaddle\Core\Room\Transfer;
 use Kaddle\Core\Room\Vector;
 use PHPUnit\Framework\TestCase;
@@ -145,6 +146,16 @@ final class RoomTest extends TestCase
     {
         foreach (Finish::cases() as $finish) {
             self::assertSame($finish === Finish::Open, $finish->reflectance()->share->luminance() === 0.0, $finish->value);
+        }
+    }
+
+    /** Every kind is a room that can be built and lit, and only the open air has no ceiling. */
+    public function testKindsOfRoomsAreRooms(): void
+    {
+        foreach (RoomKind::cases() as $kind) {
+            $room = BoxRoom::fromMetres(...[...$kind->metres(), static fn(Face $f): Reflectance => $kind->finish($f)->reflectance()]);
+            $sky = $room->reflectance(Face::Ceiling)->share->luminance() === 0.0;
+            self::assertSame($kind === RoomKind::OpenAir, $sky, $kind->value);
         }
     }
 

@@ -473,6 +473,122 @@ export const finishes = {
     "open": "open sky"
 } as const;
 
+/** Kinds of rooms to start from, with usual sizes (m) and finishes. */
+export const roomKinds = {
+    "function-room": {
+        "label": "function room",
+        "room": {
+            "length": 14,
+            "width": 8,
+            "height": 2.8,
+            "finishes": {
+                "ceiling": "white-plaster",
+                "floor": "oak-boards",
+                "back": "cream-paint",
+                "far": "cream-paint",
+                "right": "cream-paint",
+                "left": "cream-paint"
+            }
+        }
+    },
+    "long-hall": {
+        "label": "long low hall",
+        "room": {
+            "length": 26,
+            "width": 6.4,
+            "height": 3.1,
+            "finishes": {
+                "ceiling": "limewash",
+                "floor": "oak-boards",
+                "back": "limewash",
+                "far": "limewash",
+                "right": "limewash",
+                "left": "limewash"
+            }
+        }
+    },
+    "barn": {
+        "label": "barn with a pitched roof",
+        "room": {
+            "length": 20,
+            "width": 10,
+            "height": 6,
+            "finishes": {
+                "ceiling": "dark-timber",
+                "floor": "oak-boards",
+                "back": "dark-timber",
+                "far": "dark-timber",
+                "right": "dark-timber",
+                "left": "dark-timber"
+            }
+        }
+    },
+    "marquee": {
+        "label": "marquee",
+        "room": {
+            "length": 18,
+            "width": 9,
+            "height": 3.8,
+            "finishes": {
+                "ceiling": "sailcloth",
+                "floor": "grass",
+                "back": "sailcloth",
+                "far": "sailcloth",
+                "right": "sailcloth",
+                "left": "sailcloth"
+            }
+        }
+    },
+    "gallery": {
+        "label": "white gallery",
+        "room": {
+            "length": 16,
+            "width": 10,
+            "height": 4.5,
+            "finishes": {
+                "ceiling": "white-plaster",
+                "floor": "concrete",
+                "back": "white-plaster",
+                "far": "white-plaster",
+                "right": "white-plaster",
+                "left": "white-plaster"
+            }
+        }
+    },
+    "black-club": {
+        "label": "black club",
+        "room": {
+            "length": 15,
+            "width": 12,
+            "height": 4,
+            "finishes": {
+                "ceiling": "black-drape",
+                "floor": "black-drape",
+                "back": "black-drape",
+                "far": "black-drape",
+                "right": "black-drape",
+                "left": "black-drape"
+            }
+        }
+    },
+    "open-air": {
+        "label": "open air",
+        "room": {
+            "length": 60,
+            "width": 30,
+            "height": 12,
+            "finishes": {
+                "ceiling": "open",
+                "floor": "stone-flags",
+                "back": "open",
+                "far": "open",
+                "right": "open",
+                "left": "open"
+            }
+        }
+    }
+} as const;
+
 /** Ways to point the head, in words. */
 export const aims = {
     "up": "Straight up",

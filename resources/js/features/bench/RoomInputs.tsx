@@ -1,9 +1,11 @@
-import { finishes, limits, type Finish, type FinishesDraft } from '@/types/generated';
+import { finishes, limits, roomKinds, type Finish, type FinishesDraft } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import type { InputProps } from './Inputs';
 
 const OPTIONS = (Object.keys(finishes) as Finish[]).map((value) => ({ value, label: finishes[value] }));
+
+const KINDS = Object.keys(roomKinds) as (keyof typeof roomKinds)[];
 
 const FACES: readonly { readonly face: keyof FinishesDraft; readonly label: string }[] = [
   { face: 'floor', label: 'Floor' },
@@ -17,6 +19,15 @@ export function RoomInputs(props: InputProps) {
   const { draft, faults, onChange } = props;
   return (
     <>
+      <Choice
+        label="Start from a kind of room"
+        options={[{ value: '', label: 'as it is' }, ...KINDS.map((kind) => ({ value: kind, label: roomKinds[kind].label }))]}
+        value=""
+        onChange={(value) => {
+          const kind = KINDS.find((known) => known === value);
+          if (kind !== undefined) onChange({ ...draft, room: roomKinds[kind].room });
+        }}
+      />
       <NumberField
         label="Room length, along your view"
         range={limits['room.length']}
