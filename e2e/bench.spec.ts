@@ -111,7 +111,7 @@ test('another way to point the head is one press away', async ({ page }) => {
   await page.getByRole('button', { name: 'Straight up' }).click();
   expect((await settings(page))['head']).toBe('Straight up');
   await expect(page.getByRole('button', { name: 'Straight up' })).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByText('Straight up is your choice')).toBeVisible();
+  await expect(page.getByText('Straight up is your choice; the zoom stands at 24 mm')).toBeVisible();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
   await page.reload();

@@ -31,9 +31,14 @@ final readonly class GearChoice
 
     public static function flash(FlashUnit $unit): self
     {
+        $wide = $unit->zoom->steps[0];
+        $narrow = $unit->zoom->steps[count($unit->zoom->steps) - 1];
+
         return new self($unit->id, $unit->name, sprintf(
             'guide number %s m, down to 1/%d',
-            Number::plain($unit->guide_number_m),
+            $wide === $narrow
+                ? Number::plain($wide->guideNumber)
+                : sprintf('%s–%s', Number::plain($wide->guideNumber), Number::plain($narrow->guideNumber)),
             2 ** $unit->lowest_under_full,
         ));
     }

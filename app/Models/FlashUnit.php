@@ -4,27 +4,30 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\ZoomTableCast;
 use Illuminate\Database\Eloquent\Model;
+use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Flash\ZoomTable;
 use Kaddle\Core\Quantity\Step;
 
 /**
- * A flash unit at the zoom that it takes when its head is tilted.
+ * A flash unit.
  *
  * @property int $id
  * @property int $user_id
  * @property string $name
- * @property float $guide_number_m
- * @property float $half_angle_deg
+ * @property ZoomTable $zoom
+ * @property float $bounce_zoom_mm
  * @property int $lowest_under_full
  * @property Step $step
  */
 final class FlashUnit extends Model
 {
-    protected $fillable = ['name', 'guide_number_m', 'half_angle_deg', 'lowest_under_full', 'step'];
+    protected $fillable = ['name', 'zoom', 'bounce_zoom_mm', 'lowest_under_full', 'step'];
 
     protected $casts = [
-        'guide_number_m' => 'float',
-        'half_angle_deg' => 'float',
+        'zoom' => ZoomTableCast::class,
+        'bounce_zoom_mm' => 'float',
         'lowest_under_full' => 'integer',
         'step' => Step::class,
     ];
@@ -37,8 +40,12 @@ final class FlashUnit extends Model
     public function document(): array
     {
         return [
-            'guideNumber' => $this->guide_number_m,
-            'halfAngle' => $this->half_angle_deg,
+            'zoom' => array_map(static fn(ZoomStep $s): array => [
+                'focalLength' => $s->focalLength,
+                'guideNumber' => $s->guideNumber,
+                'halfAngle' => $s->halfAngle,
+            ], $this->zoom->steps),
+            'bounceZoom' => $this->bounce_zoom_mm,
             'lowestUnderFull' => $this->lowest_under_full,
             'step' => $this->step->value,
         ];

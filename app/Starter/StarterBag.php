@@ -8,6 +8,8 @@ use App\Models\User;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Flash\ZoomTable;
 use Kaddle\Core\Quantity\Step;
 
 /** Plain gear of no particular maker, so that a new account can work at once. */
@@ -23,8 +25,31 @@ final class StarterBag
         }
         self::bodies($user);
         self::lenses($user);
-        $user->flashUnits()->create(['name' => 'Full-size flash', 'guide_number_m' => 28.0, 'half_angle_deg' => 38.0, 'lowest_under_full' => 7, 'step' => Step::Third]);
-        $user->flashUnits()->create(['name' => 'Pocket flash', 'guide_number_m' => 14.0, 'half_angle_deg' => 42.0, 'lowest_under_full' => 5, 'step' => Step::Whole]);
+        self::flashUnits($user);
+    }
+
+    private static function flashUnits(User $user): void
+    {
+        $user->flashUnits()->create([
+            'name' => 'Full-size flash',
+            'zoom' => ZoomTable::of([
+                ZoomStep::of(24.0, 28.0, 38.0),
+                ZoomStep::of(35.0, 36.0, 31.0),
+                ZoomStep::of(50.0, 42.0, 25.0),
+                ZoomStep::of(70.0, 50.0, 19.0),
+                ZoomStep::of(105.0, 58.0, 14.0),
+            ]),
+            'bounce_zoom_mm' => 24.0,
+            'lowest_under_full' => 7,
+            'step' => Step::Third,
+        ]);
+        $user->flashUnits()->create([
+            'name' => 'Pocket flash',
+            'zoom' => ZoomTable::fixed(ZoomStep::of(28.0, 14.0, 42.0)),
+            'bounce_zoom_mm' => 28.0,
+            'lowest_under_full' => 5,
+            'step' => Step::Whole,
+        ]);
     }
 
     private static function bodies(User $user): void

@@ -57,8 +57,8 @@ return new class extends Migration {
             $table->id();
             $table->foreignId('user_id')->constrained()->cascadeOnDelete();
             $table->string('name', 80);
-            $table->double('guide_number_m');
-            $table->double('half_angle_deg');
+            $table->jsonb('zoom');
+            $table->double('bounce_zoom_mm');
             $table->smallInteger('lowest_under_full');
             $table->string('step', 10);
             $table->timestampsTz();
@@ -66,8 +66,8 @@ return new class extends Migration {
         });
         DB::statement(<<<'SQL'
             alter table flash_units
-                add constraint flash_units_guide_number check (guide_number_m between 2 and 120),
-                add constraint flash_units_half_angle check (half_angle_deg between 3 and 85),
+                add constraint flash_units_zoom check (jsonb_typeof(zoom) = 'array' and jsonb_array_length(zoom) between 1 and 20),
+                add constraint flash_units_bounce_zoom check (bounce_zoom_mm between 8 and 300),
                 add constraint flash_units_lowest check (lowest_under_full between 0 and 9),
                 add constraint flash_units_step check (step in ('third', 'half', 'tenth', 'whole'))
             SQL);

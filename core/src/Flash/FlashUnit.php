@@ -6,44 +6,55 @@ namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Step;
 
 /**
- * A flash unit at one setting of its zoom.
+ * A flash unit.
  *
  * @phpstan-all-methods-pure
  */
 final readonly class FlashUnit
 {
     private function __construct(
-        public Beam $beam,
-        /** Guide number in m at ISO 100, full power and the zoom in use. */
-        public float $guideNumber,
+        public ZoomTable $zoom,
+        /** Zoom that the head takes when it is tilted or turned, mm at 36 mm x 24 mm. */
+        public float $bounceZoom,
         /** The least it can give, a whole number of stops under full. */
         public Output $lowest,
         public Step $step,
     ) {}
 
     /**
-     * @param float $guideNumber m at ISO 100 and full power
-     * @param float $halfAngle degrees
+     * @param float $bounceZoom mm at 36 mm x 24 mm
      * @param int $lowestUnderFull stops, 7 for a unit that goes down to 1/128
      *
-     * @throws \Kaddle\Core\Quantity\OutOfRange
+     * @throws OutOfRange
      * @throws ImpossibleOutput
      */
-    public static function of(float $guideNumber, float $halfAngle, int $lowestUnderFull, Step $step): self
+    public static function of(ZoomTable $zoom, float $bounceZoom, int $lowestUnderFull, Step $step): self
     {
         if (!self::lowestLimits()->contains($lowestUnderFull)) {
             throw ImpossibleOutput::lowestOutside($lowestUnderFull, self::lowestLimits());
         }
 
         return new self(
-            Beam::fromGuideNumber($guideNumber, $halfAngle),
-            $guideNumber,
+            $zoom,
+            ZoomStep::focalLimits()->checked('bounce zoom', $bounceZoom),
             Output::of(ExactStops::fromWhole(-$lowestUnderFull)),
             $step,
         );
+    }
+
+    /**
+     * Where the zoom stands: with the lens when the head looks where the lens looks, at
+     * its bounce setting otherwise.
+     *
+     * @param float $f35 focal length of the lens, mm at 36 mm x 24 mm
+     */
+    public function zoomFor(HeadAim $aim, float $f35): ZoomStep
+    {
+        return $this->zoom->at($aim->isBounced() ? $this->bounceZoom : $f35);
     }
 
     public static function lowestLimits(): Limits

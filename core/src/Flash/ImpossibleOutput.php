@@ -7,9 +7,10 @@ namespace Kaddle\Core\Flash;
 use Kaddle\Core\KaddleException;
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Number;
 
 /**
- * An output that no unit can give.
+ * A figure that no flash unit can have.
  *
  * @phpstan-all-methods-pure
  */
@@ -23,5 +24,18 @@ final class ImpossibleOutput extends \DomainException implements KaddleException
     public static function lowestOutside(int $stops, Limits $limits): self
     {
         return new self(sprintf('The lowest output must lie %s under full power; it lies %d.', $limits->inWords(), $stops));
+    }
+
+    public static function noZoom(): self
+    {
+        return new self('A flash needs at least one zoom setting with its guide number and half-angle.');
+    }
+
+    public static function zoomOutOfOrder(ZoomStep $step): self
+    {
+        return new self(sprintf(
+            'Zoom settings go from wide to narrow, with guide numbers that do not fall and half-angles that do not grow; %s mm breaks the order.',
+            Number::plain($step->focalLength),
+        ));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kaddle\Core\Plan;
 
 use Kaddle\Core\Flash\FlashInRoom;
-use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
@@ -46,7 +45,7 @@ final readonly class ChangeCosts
     public function distancesDirect(): array
     {
         return $this->distancesBy(fn(Scene $scene): float => FlashInRoom::direct(
-            $this->head($scene, HeadAim::Direct),
+            $this->moment->head($scene, HeadAim::Direct),
             $scene->faceProbe(),
         ));
     }
@@ -106,11 +105,6 @@ final readonly class ChangeCosts
     /** lx·s on the face by a full pop. */
     private function lightIn(FlashInRoom $room, Scene $scene): float
     {
-        return $room->at(['face' => $scene->faceProbe()])->exposures($this->head($scene, $this->aim))['face']->total()->luminance();
-    }
-
-    private function head(Scene $scene, HeadAim $aim): Head
-    {
-        return Head::at($scene->head, $aim->direction($scene->face->minus($scene->head)), $this->moment->flash->beam);
+        return $room->at(['face' => $scene->faceProbe()])->exposures($this->moment->head($scene, $this->aim))['face']->total()->luminance();
     }
 }

@@ -8,7 +8,9 @@ use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Body;
 use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
@@ -54,6 +56,17 @@ final readonly class Moment
         $level = Stops::of(-self::roomUnderLimits()->checked('wish for the room', $roomUnder));
 
         return new self($scene, $glow, $level, $workingAperture, $body, $lens, $flash, $aim);
+    }
+
+    /** The head on the camera, pointing somewhere, with its zoom where it then stands. */
+    public function head(Scene $scene, HeadAim $aim): Head
+    {
+        return Head::at($scene->head, $aim->direction($scene->face->minus($scene->head)), $this->zoomFor($aim)->beam());
+    }
+
+    public function zoomFor(HeadAim $aim): ZoomStep
+    {
+        return $this->flash->zoomFor($aim, $this->lens->focalLength * $this->body->crop);
     }
 
     public static function roomUnderLimits(): Limits

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kaddle\Core\Plan;
 
 use Kaddle\Core\Flash\FlashInRoom;
-use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\HeadAim;
 
 /**
@@ -48,7 +47,7 @@ final class MomentSolver
 
         return array_map(
             static function (HeadAim $aim) use ($room, $scene, $moment): FaceLight {
-                $head = Head::at($scene->head, $aim->direction($scene->face->minus($scene->head)), $moment->flash->beam);
+                $head = $moment->head($scene, $aim);
                 $light = $room->exposures($head);
 
                 return new FaceLight($aim, $head, $light['face'], $light['crown'], $light['left'], $light['right'], $light['backdrop']);

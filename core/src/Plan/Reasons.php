@@ -105,7 +105,10 @@ final readonly class Reasons
         $exposure = Number::significant($this->best->light->onFace());
         $way = $this->moment->aim === null ? 'has least against it' : 'is your choice';
 
-        return new Reason('head', "{$aim->inWords()} $way: a full pop brings $exposure lx·s to the face.{$this->split()}", 'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity');
+        $zoom = $this->moment->zoomFor($aim);
+        $stands = sprintf('the zoom stands at %s mm, guide number %s m', Number::plain($zoom->focalLength, 0), Number::plain($zoom->guideNumber, 0));
+
+        return new Reason('head', "{$aim->inWords()} $way; $stands. A full pop brings $exposure lx·s to the face.{$this->split()}", 'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity');
     }
 
     private function split(): string

@@ -75,7 +75,7 @@ final readonly class Remedy
             new self('A lens that opens one stop wider, or one more usable stop of ISO, buys one stop of flash and of room.', Stops::of(1.0)),
         ];
         if (is_finite($short->value)) {
-            $number = Number::plain(ceil($moment->flash->guideNumber * 2.0 ** ($short->value / 2.0)));
+            $number = Number::plain(ceil($moment->zoomFor($best->light->aim)->guideNumber * 2.0 ** ($short->value / 2.0)));
             $remedies[] = new self("A unit of guide number $number m at this zoom would reach, or {$short->amount()} worth of units side by side.", $short);
         }
         foreach ($candidates as $other) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Plan;
 
+use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Plan\Reading\FaultyDocument;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -15,6 +16,18 @@ final class MomentReaderTest extends TestCase
     {
         $moment = Moments::with(['glow' => ['metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => 1600]]]);
         self::assertEqualsWithDelta(6.0 + 3.0 - 4.0, $moment->glow->ev, 1e-12);
+    }
+
+    public function testReadsAHeadThatZooms(): void
+    {
+        $moment = Moments::with(['flash' => [
+            'zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38], ['focalLength' => 105, 'guideNumber' => 58, 'halfAngle' => 14]],
+            'bounceZoom' => 24,
+            'lowestUnderFull' => 7,
+            'step' => 'third',
+        ]]);
+        self::assertSame(28.0, $moment->zoomFor(HeadAim::Up)->guideNumber);
+        self::assertGreaterThan(28.0, $moment->zoomFor(HeadAim::Direct)->guideNumber);
     }
 
     #[DataProvider('badFields')]
@@ -60,6 +73,9 @@ final class MomentReaderTest extends TestCase
         yield 'misspelt field' => ['subject.distanse', 3, 'subject.distanse', 'is not a field here; known are distance, height'];
         yield 'direction nobody knows' => ['head', 'sideways', 'head', 'must be one of: up,'];
         yield 'zero guide number' => ['flash.guideNumber', 0, 'flash.guideNumber', 'must be 2 to 120 m; it is 0.'];
+        yield 'a zoom that is no list' => ['flash', ['zoom' => 24, 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.zoom', 'must be a list of 1 to 20'];
+        yield 'a zoom setting without its angle' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.zoom.0.halfAngle', 'must be a number'];
+        yield 'a zoom without its bounce setting' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38]], 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.bounceZoom', 'must be a number, 8 to 300 mm'];
         yield 'flat beam' => ['flash.halfAngle', 90, 'flash.halfAngle', 'must be 3 to 85 °'];
         yield 'lens inside out' => ['lens.widest', 'f/22', 'lens', 'must be wider than the narrowest'];
         yield 'ISO upside down' => ['body.baseIso', '12800', 'body', 'lies below the lowest ISO'];

@@ -50,6 +50,23 @@ final readonly class Fields
         return new self($value, $this->pathOf($name), $this->faults);
     }
 
+    /** @return list<self> the objects of a list, at most $most of them */
+    public function items(string $name, string $what, int $most): array
+    {
+        $value = $this->values[$name] ?? null;
+        if (!is_array($value) || !array_is_list($value) || $value === [] || count($value) > $most) {
+            $this->fault($name, "The $what must be a list of 1 to $most.");
+
+            return [];
+        }
+        $items = [];
+        foreach ($value as $i => $item) {
+            $items[] = new self(is_array($item) ? $item : [], $this->pathOf("$name.$i"), $this->faults);
+        }
+
+        return $items;
+    }
+
     public function has(string $name): bool
     {
         return isset($this->values[$name]);

@@ -12,12 +12,19 @@ use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Exposure\Steadiness;
 use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Flash\ZoomTable;
 use Kaddle\Core\KaddleException;
 use Kaddle\Core\Quantity\Step;
 
 /** @internal the gear in a moment document */
 final readonly class GearReader
 {
+    /** Where a head that does not zoom is said to stand, mm. */
+    private const ANY_ZOOM = 35.0;
+
+    private const MOST_ZOOM_STEPS = 20;
+
     public function __construct(
         private Fields $document,
         private Faults $faults,
@@ -58,16 +65,45 @@ final readonly class GearReader
     public function flash(): ?FlashUnit
     {
         $fields = $this->document->object('flash');
-        $fields->allowOnly('guideNumber', 'halfAngle', 'lowestUnderFull', 'step');
-        $guideNumber = $fields->number('guideNumber', 'guide number', Beam::guideNumberLimits());
-        $halfAngle = $fields->number('halfAngle', 'half-angle of the beam', Beam::halfAngleLimits());
+        $fields->allowOnly('zoom', 'bounceZoom', 'guideNumber', 'halfAngle', 'lowestUnderFull', 'step');
+        $zoom = $fields->has('zoom') ? $this->zoomTable($fields) : $this->fixedZoom($fields);
+        $bounceZoom = $fields->has('zoom') ? $fields->number('bounceZoom', 'bounce zoom', ZoomStep::focalLimits()) : self::ANY_ZOOM;
         $lowest = $fields->number('lowestUnderFull', 'lowest output', FlashUnit::lowestLimits());
         $step = $fields->oneOf('step', 'step of the flash', Step::class);
-        if ($guideNumber === null || $halfAngle === null || $lowest === null || $step === null) {
+        if ($zoom === null || $bounceZoom === null || $lowest === null || $step === null) {
             return null;
         }
 
-        return FlashUnit::of($guideNumber, $halfAngle, (int) round($lowest), $step);
+        return FlashUnit::of($zoom, $bounceZoom, (int) round($lowest), $step);
+    }
+
+    private function fixedZoom(Fields $fields): ?ZoomTable
+    {
+        $guideNumber = $fields->number('guideNumber', 'guide number', Beam::guideNumberLimits());
+        $halfAngle = $fields->number('halfAngle', 'half-angle of the beam', Beam::halfAngleLimits());
+
+        return $guideNumber === null || $halfAngle === null
+            ? null
+            : ZoomTable::fixed(ZoomStep::of(self::ANY_ZOOM, $guideNumber, $halfAngle));
+    }
+
+    private function zoomTable(Fields $fields): ?ZoomTable
+    {
+        $steps = [];
+        $complete = true;
+        foreach ($fields->items('zoom', 'zoom settings', self::MOST_ZOOM_STEPS) as $item) {
+            $item->allowOnly('focalLength', 'guideNumber', 'halfAngle');
+            $focal = $item->number('focalLength', 'zoom setting', ZoomStep::focalLimits());
+            $guideNumber = $item->number('guideNumber', 'guide number', Beam::guideNumberLimits());
+            $halfAngle = $item->number('halfAngle', 'half-angle of the beam', Beam::halfAngleLimits());
+            if ($focal === null || $guideNumber === null || $halfAngle === null) {
+                $complete = false;
+            } else {
+                $steps[] = ZoomStep::of($focal, $guideNumber, $halfAngle);
+            }
+        }
+
+        return $complete && $steps !== [] ? $this->sane('flash.zoom', static fn(): ZoomTable => ZoomTable::of($steps)) : null;
     }
 
     /**

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Flash;
+
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+
+/**
+ * What a head does at one setting of its zoom.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class ZoomStep
+{
+    private function __construct(
+        /** Focal length whose picture it fills, mm at 36 mm x 24 mm. */
+        public float $focalLength,
+        /** m at ISO 100 and full power. */
+        public float $guideNumber,
+        /** Degrees off the axis where intensity has halved. */
+        public float $halfAngle,
+    ) {}
+
+    /** @throws OutOfRange */
+    public static function of(float $focalLength, float $guideNumber, float $halfAngle): self
+    {
+        return new self(
+            self::focalLimits()->checked('zoom setting', $focalLength),
+            Beam::guideNumberLimits()->checked('guide number', $guideNumber),
+            Beam::halfAngleLimits()->checked('half-angle', $halfAngle),
+        );
+    }
+
+    public static function focalLimits(): Limits
+    {
+        return Limits::between(8.0, 300.0, 'mm', 1.0);
+    }
+
+    public function beam(): Beam
+    {
+        return Beam::fromGuideNumber($this->guideNumber, $this->halfAngle);
+    }
+}
