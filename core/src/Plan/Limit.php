@@ -29,8 +29,6 @@ enum Limit: string
     case QuarterOutput = 'quarter-output';
     case FullOutput = 'full-output';
     case LowestOutput = 'lowest-output';
-    /** The photographer's own choice. */
-    case Chosen = 'chosen';
 
     public function inWords(): string
     {
@@ -47,7 +45,6 @@ enum Limit: string
             self::QuarterOutput => 'keeps the flash at a quarter',
             self::FullOutput => 'full power',
             self::LowestOutput => 'lowest power',
-            self::Chosen => 'your choice',
         };
     }
 }

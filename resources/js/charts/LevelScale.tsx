@@ -42,7 +42,7 @@ export const LevelScale = memo(function LevelScale({ levels }: { readonly levels
             <g key={stop}>
               <line x1={x(stop)} x2={x(stop)} y1="0" y2={rows.length * ROW} stroke={stop === 0 ? 'currentColor' : 'var(--line)'} strokeWidth={stop === 0 ? 1.5 : 1} />
               <text x={x(stop)} y={height - 6} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
-                {stop === 0 ? 'correct' : signed(stop).replace('.0', '')}
+                {mark(stop, width)}
               </text>
             </g>
           ))}
@@ -62,6 +62,13 @@ export const LevelScale = memo(function LevelScale({ levels }: { readonly levels
     </div>
   );
 });
+
+/** The words below the scale, fewer of them where it is narrow. */
+function mark(stop: number, width: number): string {
+  const narrow = width < 560;
+  if (stop === 0) return narrow ? '0' : 'correct';
+  return narrow && stop % 2 !== 0 ? '' : signed(stop).replace('.0', '');
+}
 
 function Mark({ row, x, hatch }: { readonly row: Row; readonly x: (stops: number) => number; readonly hatch: string }) {
   const level = row.level ?? 0;

@@ -6,7 +6,7 @@ export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' 
 
 export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'direct';
 
-export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'full-output' | 'lowest-output' | 'chosen';
+export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'full-output' | 'lowest-output';
 
 export type RayKind = 'axis' | 'fan' | 'return';
 

@@ -40,11 +40,11 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
         </Button>
       }
     >
-      <div className="grid grow lg:grid-cols-[20rem_1fr] xl:grid-cols-[20rem_1fr_19rem]">
-        <div className="order-2 border-line bg-raised p-4 lg:order-1 lg:border-r">
+      <div className="grid grow lg:grid-cols-[20rem_1fr] lg:grid-rows-[auto_1fr] xl:grid-cols-[20rem_1fr_19rem]">
+        <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line">
           <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} />
         </div>
-        <div className="order-1 grid min-w-0 content-start gap-4 pb-6 lg:order-2">
+        <div className="order-1 grid min-w-0 content-start gap-4 pb-4 lg:order-2">
           <div className="pt-3">
             <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} />
             <PlanView section={solution.section} />
@@ -63,6 +63,8 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
           <div className="px-4 empty:hidden">
             <Verdict solution={solution} />
           </div>
+        </div>
+        <div className="order-3 grid min-w-0 content-start gap-6 py-4 lg:order-4">
           <div className="grid gap-3 px-4">
             <h2 className="text-lg">What the picture will show, in stops</h2>
             <LevelScale levels={solution.levels} />
@@ -75,7 +77,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             <Costs momentId={bench.momentId} draft={draft} />
           </div>
         </div>
-        <aside className="order-3 border-t border-line p-4 lg:col-span-2 xl:col-span-1 xl:border-t-0 xl:border-l">
+        <aside className="order-4 border-t border-line p-4 lg:order-5 lg:col-span-2 xl:order-3 xl:col-span-1 xl:row-span-2 xl:border-t-0 xl:border-l">
           <Why reasons={solution.reasons} />
         </aside>
       </div>
