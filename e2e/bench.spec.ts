@@ -118,6 +118,35 @@ test('another way to point the head is one press away', async ({ page }) => {
   expect((await settings(page))['head']).toBe('Straight up');
 });
 
+test('asks before an unsaved change is lost, and keeps the theme', async ({ page }) => {
+  await startNight(page, 'Unsaved');
+  await page.getByRole('button', { name: 'Dark for the venue' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('4');
+  let asked = '';
+  page.once('dialog', (dialog) => {
+    asked = dialog.message();
+    void dialog.dismiss();
+  });
+  await page.getByRole('link', { name: 'Unsaved' }).click();
+  expect(asked).toContain('without saving');
+  await expect(page.getByRole('textbox', { name: 'Subject distance' })).toHaveValue('4');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+});
+
+test('says so when the server cannot be reached, and goes on when it can', async ({ page, context }) => {
+  await startNight(page, 'No connection');
+  await context.setOffline(true);
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('4');
+  await expect(page.getByText('No connection to Kaddle')).toBeVisible();
+  await context.setOffline(false);
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('4.5');
+  await expect(page.getByText('No connection to Kaddle')).toBeHidden();
+});
+
 test('a kind of room to start from changes size and finishes at once', async ({ page }) => {
   await startNight(page, 'Barn dance');
   const before = await settings(page);

@@ -41,10 +41,11 @@ return new class extends Migration {
         Schema::create('moments', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('night_id')->constrained()->cascadeOnDelete();
-            $table->foreignId('room_id')->constrained()->noActionOnDelete();
-            $table->foreignId('body_id')->constrained('bodies')->noActionOnDelete();
-            $table->foreignId('lens_id')->constrained('lenses')->noActionOnDelete();
-            $table->foreignId('flash_unit_id')->constrained()->noActionOnDelete();
+            // Checked when all is done: an account that is deleted takes its nights and its gear in one go.
+            $table->foreignId('room_id')->constrained()->noActionOnDelete()->deferrable()->initiallyImmediate(false);
+            $table->foreignId('body_id')->constrained('bodies')->noActionOnDelete()->deferrable()->initiallyImmediate(false);
+            $table->foreignId('lens_id')->constrained('lenses')->noActionOnDelete()->deferrable()->initiallyImmediate(false);
+            $table->foreignId('flash_unit_id')->constrained()->noActionOnDelete()->deferrable()->initiallyImmediate(false);
             $table->string('name', 80);
             $table->time('starts_at');
             $table->double('focal_mm');
