@@ -30,12 +30,12 @@ final readonly class FlashUnit
      * @param int $lowestUnderFull stops, 7 for a unit that goes down to 1/128
      *
      * @throws OutOfRange
-     * @throws ImpossibleOutput
+     * @throws ImpossibleUnit
      */
     public static function of(ZoomTable $zoom, float $bounceZoom, int $lowestUnderFull, Step $step): self
     {
         if (!self::lowestLimits()->contains($lowestUnderFull)) {
-            throw ImpossibleOutput::lowestOutside($lowestUnderFull, self::lowestLimits());
+            throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestLimits());
         }
 
         return new self(

@@ -18,10 +18,10 @@ final readonly class Output
         public ExactStops $stops,
     ) {}
 
-    /** @throws ImpossibleOutput above full power */
+    /** @throws ImpossibleUnit above full power */
     public static function of(ExactStops $stops): self
     {
-        return $stops->thirtieths <= 0 ? new self($stops) : throw ImpossibleOutput::aboveFull($stops);
+        return $stops->thirtieths <= 0 ? new self($stops) : throw ImpossibleUnit::aboveFull($stops);
     }
 
     public static function full(): self

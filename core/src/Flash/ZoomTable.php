@@ -29,18 +29,18 @@ final readonly class ZoomTable
     /**
      * @param list<ZoomStep> $steps wide to narrow
      *
-     * @throws ImpossibleOutput when a narrower setting is not narrower, or gives less
+     * @throws ImpossibleUnit when a narrower setting is not narrower, or gives less
      */
     public static function of(array $steps): self
     {
         foreach ($steps as $i => $step) {
             $wider = $steps[$i - 1] ?? null;
             if ($wider !== null && ($step->focalLength <= $wider->focalLength || $step->guideNumber < $wider->guideNumber || $step->halfAngle > $wider->halfAngle)) {
-                throw ImpossibleOutput::zoomOutOfOrder($step);
+                throw ImpossibleUnit::zoomOutOfOrder($step);
             }
         }
 
-        return $steps === [] ? throw ImpossibleOutput::noZoom() : new self($steps);
+        return $steps === [] ? throw ImpossibleUnit::noZoom() : new self($steps);
     }
 
     /** @param float $focalLength mm at 36 mm x 24 mm */

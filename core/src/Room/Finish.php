@@ -7,10 +7,10 @@ namespace Kaddle\Core\Room;
 /**
  * Finishes of rooms where people celebrate.
  *
- * Reflectances are typical values for matt surfaces, in line with the ranges
- * that interior lighting tables give for these materials (CIBSE and IES
- * practice); a room's own finish may differ by 0.05 to 0.1, about a sixth of a
- * stop on a white ceiling and more on a dark one.
+ * Reflectances are estimates of typical values for matt surfaces of these
+ * materials, none of them measured for this catalogue. A room's own finish may
+ * differ by 0.05 to 0.1: about a sixth of a stop on a white ceiling, more on a
+ * dark one.
  *
  * @phpstan-all-methods-pure
  */

@@ -6,7 +6,7 @@ namespace Kaddle\Core\Tests\Flash;
 
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\HeadAim;
-use Kaddle\Core\Flash\ImpossibleOutput;
+use Kaddle\Core\Flash\ImpossibleUnit;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Flash\ZoomTable;
@@ -39,7 +39,7 @@ final class UnitTest extends TestCase
 
     public function testNoUnitGivesMoreThanEverything(): void
     {
-        $this->expectException(ImpossibleOutput::class);
+        $this->expectException(ImpossibleUnit::class);
         $this->expectExceptionMessage('A flash cannot give 0.33 stops more than full power.');
         Output::of(ExactStops::fromThirtieths(10));
     }
@@ -80,7 +80,7 @@ final class UnitTest extends TestCase
 
     public function testRefusesALowestOutputThatNoUnitHas(): void
     {
-        $this->expectException(ImpossibleOutput::class);
+        $this->expectException(ImpossibleUnit::class);
         $this->expectExceptionMessage('The lowest output must lie 0 to 9 stops under full power; it lies 12.');
         self::unit(Step::Third, 12);
     }

@@ -8,7 +8,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\HeadAim;
-use Kaddle\Core\Flash\ImpossibleOutput;
+use Kaddle\Core\Flash\ImpossibleUnit;
 use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Flash\ZoomTable;
 use Kaddle\Core\Quantity\OutOfRange;
@@ -57,7 +57,7 @@ final class ZoomTest extends TestCase
     #[DataProvider('impossibleTables')]
     public function testRefusesATableThatIsNone(array $steps, string $words): void
     {
-        $this->expectException(ImpossibleOutput::class);
+        $this->expectException(ImpossibleUnit::class);
         $this->expectExceptionMessage($words);
         ZoomTable::of(array_map(static fn(array $s): ZoomStep => ZoomStep::of(...$s), $steps));
     }

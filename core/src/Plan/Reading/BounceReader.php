@@ -39,10 +39,11 @@ final readonly class BounceReader
     {
         $data = Json::read($json, self::MOST_BYTES);
         $faults = new Faults();
-        $list = is_array($data) && array_is_list($data) ? $data : [$data];
+        $isList = is_array($data) && array_is_list($data);
+        $list = $isList ? $data : [$data];
         $cases = [];
         foreach ($list as $i => $item) {
-            $fields = Fields::ofListItem(is_array($item) ? $item : [], is_array($data) && array_is_list($data) ? (string) $i : '', $faults);
+            $fields = Fields::of(is_array($item) ? $item : [], $isList ? (string) $i : '', $faults);
             $cases[] = (new self($fields, self::idOf($item, $i)))->read();
         }
         $faults->mustBeNone();

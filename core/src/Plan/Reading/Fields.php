@@ -22,17 +22,11 @@ final readonly class Fields
         private Faults $faults,
     ) {}
 
-    /** @param array<array-key, mixed> $values */
-    public static function ofDocument(array $values, Faults $faults): self
-    {
-        return new self($values, '', $faults);
-    }
-
     /**
      * @param array<array-key, mixed> $values
-     * @param string $path its place in the list, '' where there is no list
+     * @param string $path where the object stands in its document, '' for the document itself
      */
-    public static function ofListItem(array $values, string $path, Faults $faults): self
+    public static function of(array $values, string $path, Faults $faults): self
     {
         return new self($values, $path, $faults);
     }

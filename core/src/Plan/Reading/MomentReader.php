@@ -47,7 +47,7 @@ final readonly class MomentReader
     {
         $faults = new Faults();
 
-        return (new self(Fields::ofDocument($data, $faults), $faults))->read();
+        return (new self(Fields::of($data, '', $faults), $faults))->read();
     }
 
     private function read(): ReadMoment

@@ -1,4 +1,5 @@
 import { useForm } from '@inertiajs/react';
+import { field } from '@/lib/form';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
 
@@ -14,33 +15,9 @@ export function StartNight() {
         form.post('/nights');
       }}
     >
-      <TextField
-        label="What is it?"
-        placeholder="Wedding of …"
-        value={form.data.name}
-        onChange={(name) => {
-          form.setData('name', name);
-        }}
-        error={form.errors.name}
-      />
-      <TextField
-        label="Where?"
-        placeholder="Name of the venue"
-        value={form.data.place}
-        onChange={(place) => {
-          form.setData('place', place);
-        }}
-        error={form.errors.place}
-      />
-      <TextField
-        label="When?"
-        type="date"
-        value={form.data.heldOn}
-        onChange={(heldOn) => {
-          form.setData('heldOn', heldOn);
-        }}
-        error={form.errors.heldOn}
-      />
+      <TextField label="What is it?" placeholder="Wedding of …" {...field(form, 'name')} />
+      <TextField label="Where?" placeholder="Name of the venue" {...field(form, 'place')} />
+      <TextField label="When?" type="date" {...field(form, 'heldOn')} />
       <Button type="submit" look="main" disabled={form.processing}>
         Start the night
       </Button>

@@ -1,4 +1,5 @@
 import { useForm } from '@inertiajs/react';
+import { field } from '@/lib/form';
 import { AccountForm } from '@/features/account/AccountForm';
 import { MailField } from '@/features/account/fields';
 import { TextLink } from '@/ui/TextLink';
@@ -16,13 +17,7 @@ export default function Forgotten() {
       }}
       below={<TextLink href="/sign-in">Back to sign in</TextLink>}
     >
-      <MailField
-        value={form.data.email}
-        onChange={(email) => {
-          form.setData('email', email);
-        }}
-        error={form.errors.email}
-      />
+      <MailField {...field(form, 'email')} />
     </AccountForm>
   );
 }

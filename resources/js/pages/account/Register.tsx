@@ -1,4 +1,5 @@
 import { useForm } from '@inertiajs/react';
+import { field } from '@/lib/form';
 import { AccountForm } from '@/features/account/AccountForm';
 import { MailField, NewPasswordField } from '@/features/account/fields';
 import { TextField } from '@/ui/TextField';
@@ -16,29 +17,9 @@ export default function Register() {
       }}
       below={<TextLink href="/sign-in">I have one: sign in</TextLink>}
     >
-      <TextField
-        label="Your name"
-        autoComplete="name"
-        value={form.data.name}
-        onChange={(name) => {
-          form.setData('name', name);
-        }}
-        error={form.errors.name}
-      />
-      <MailField
-        value={form.data.email}
-        onChange={(email) => {
-          form.setData('email', email);
-        }}
-        error={form.errors.email}
-      />
-      <NewPasswordField
-        value={form.data.password}
-        onChange={(password) => {
-          form.setData('password', password);
-        }}
-        error={form.errors.password}
-      />
+      <TextField label="Your name" autoComplete="name" {...field(form, 'name')} />
+      <MailField {...field(form, 'email')} />
+      <NewPasswordField {...field(form, 'password')} />
     </AccountForm>
   );
 }

@@ -1,4 +1,5 @@
 import { useForm } from '@inertiajs/react';
+import { field } from '@/lib/form';
 import { AccountForm } from '@/features/account/AccountForm';
 import { MailField, NewPasswordField } from '@/features/account/fields';
 
@@ -24,15 +25,8 @@ export default function Reset({ token, email }: Props) {
           form.setData('email', value);
         }}
         error={form.errors.email ?? form.errors.token}
-      />
-      <NewPasswordField
-        label="New password"
-        value={form.data.password}
-        onChange={(password) => {
-          form.setData('password', password);
-        }}
-        error={form.errors.password}
-      />
+ />
+      <NewPasswordField label="New password" {...field(form, 'password')} />
     </AccountForm>
   );
 }

@@ -1,4 +1,5 @@
 import { useForm } from '@inertiajs/react';
+import { field } from '@/lib/form';
 import { AccountForm } from '@/features/account/AccountForm';
 import { MailField } from '@/features/account/fields';
 import { TextField } from '@/ui/TextField';
@@ -22,23 +23,8 @@ export default function SignIn() {
         </>
       }
     >
-      <MailField
-        value={form.data.email}
-        onChange={(email) => {
-          form.setData('email', email);
-        }}
-        error={form.errors.email}
-      />
-      <TextField
-        label="Password"
-        type="password"
-        autoComplete="current-password"
-        value={form.data.password}
-        onChange={(password) => {
-          form.setData('password', password);
-        }}
-        error={form.errors.password}
-      />
+      <MailField {...field(form, 'email')} />
+      <TextField label="Password" type="password" autoComplete="current-password" {...field(form, 'password')} />
       <label className="flex min-h-10 items-center gap-2">
         <input
           type="checkbox"
@@ -47,7 +33,7 @@ export default function SignIn() {
           onChange={(event) => {
             form.setData('remember', event.target.checked);
           }}
-        />
+ />
         Keep me signed in on this device
       </label>
     </AccountForm>

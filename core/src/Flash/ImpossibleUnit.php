@@ -14,7 +14,7 @@ use Kaddle\Core\Quantity\Number;
  *
  * @phpstan-all-methods-pure
  */
-final class ImpossibleOutput extends \DomainException implements KaddleException
+final class ImpossibleUnit extends \DomainException implements KaddleException
 {
     public static function aboveFull(ExactStops $stops): self
     {
