@@ -40,16 +40,16 @@ function summary(array $errors): string
 /** Luminous exposure by a rule: inverse square over a distance, two stops lost to the bounce. */
 function rule(BounceCase $case, float $distance): float
 {
-    return $case->head->beam->axial / $distance ** 2 / 4.0;
+    return $case->heads[0]->beam->axial / $distance ** 2 / 4.0;
 }
 
 /** Path from the head to the face by way of where its axis meets the room. */
 function path(BounceCase $case): float
 {
-    $way = $case->head->direction->unit;
-    $hit = $case->room->meets($case->head->position, $way->x, $way->y, $way->z)->point();
+    $way = $case->heads[0]->direction->unit;
+    $hit = $case->room->meets($case->heads[0]->position, $way->x, $way->y, $way->z)->point();
 
-    return $hit->minus($case->head->position)->length() + $case->probes['face']->point->minus($hit)->length();
+    return $hit->minus($case->heads[0]->position)->length() + $case->probes['face']->point->minus($hit)->length();
 }
 
 $byProbe = $byKind = $byDirection = $byRule = $face = [];
@@ -66,7 +66,7 @@ foreach ($cases as $i => $case) {
     $direction = (string) preg_replace('/\d+$/', '', (string) array_pop($parts));
     $face[$case->id] = $byKind[implode(' ', $parts)][] = $byDirection[$direction][] = log($light['face'] / $truth['face'], 2.0);
     if ($direction !== 'direct') {
-        $straight = $case->probes['face']->point->minus($case->head->position)->length();
+        $straight = $case->probes['face']->point->minus($case->heads[0]->position)->length();
         $byRule['path length, inverse square, less two stops'][] = log(rule($case, path($case)) / $truth['face'], 2.0);
         $byRule['straight distance, less two stops'][] = log(rule($case, $straight) / $truth['face'], 2.0);
         $byRule['this engine, same rooms'][] = $face[$case->id];

@@ -17,7 +17,7 @@ final readonly class Beam
     private function __construct(
         /** Luminous intensity times time on the axis at full power, cd·s: I0 = 2.5·GN². */
         public float $axial,
-        /** n = ln ½ / ln cos θh, above 0: the larger, the narrower. */
+        /** n = ln ½ / ln cos θh: the larger, the narrower; 1 for a matt surface, 0 for the same all over the half-space. */
         public float $exponent,
     ) {}
 
@@ -33,6 +33,31 @@ final readonly class Beam
         $angle = self::halfAngleLimits()->checked('half-angle', $halfAngle);
 
         return new self(2.5 * $gn ** 2, log(0.5) / log(cos(deg2rad($angle))));
+    }
+
+    /**
+     * @param float $energy all light of one pop at full power, lm·s
+     * @param float $exponent 0 or more
+     */
+    public static function fromEnergy(float $energy, float $exponent): self
+    {
+        return new self($energy * ($exponent + 1.0) / (2.0 * M_PI), $exponent);
+    }
+
+    /** As bright as so many of them. */
+    public function times(float $factor): self
+    {
+        return new self($this->axial * $factor, $this->exponent);
+    }
+
+    /**
+     * Behind something that lets less through the farther off the axis: half at an angle.
+     *
+     * @param float $halfAngle degrees
+     */
+    public function narrowedBy(float $halfAngle): self
+    {
+        return new self($this->axial, $this->exponent + log(0.5) / log(cos(deg2rad($halfAngle))));
     }
 
     public static function guideNumberLimits(): Limits
@@ -58,7 +83,7 @@ final readonly class Beam
     /** Angle off the axis where intensity has halved, radians. */
     public function halfAngle(): float
     {
-        return acos(0.5 ** (1.0 / $this->exponent));
+        return $this->exponent > 0.0 ? acos(0.5 ** (1.0 / $this->exponent)) : M_PI_2;
     }
 
     /** All light of one pop at full power, lm·s: 2π·I0/(n + 1). */

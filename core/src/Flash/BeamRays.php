@@ -18,38 +18,38 @@ use Kaddle\Core\Room\SurfacePoint;
  */
 final readonly class BeamRays
 {
-    private const RAYS = 300;
-
     private function __construct(
-        private Head $head,
+        private Lobe $lobe,
+        private int $rays,
     ) {}
 
-    public static function of(Head $head): self
+    /** @param int $rays 1 or more */
+    public static function of(Lobe $lobe, int $rays): self
     {
-        return new self($head);
+        return new self($lobe, $rays);
     }
 
     /** Light of each ray at full power, lm·s. */
     public function energy(): float
     {
-        return $this->head->beam->energy() / self::RAYS;
+        return $this->lobe->beam->energy() / $this->rays;
     }
 
     /** @return array<string, list<SurfacePoint>> where the rays end, by face */
     public function endsIn(BoxRoom $room): array
     {
-        $d = $this->head->direction->unit;
-        [$a, $b] = $this->head->direction->across();
-        $power = 1.0 / ($this->head->beam->exponent + 1.0);
+        $d = $this->lobe->direction->unit;
+        [$a, $b] = $this->lobe->direction->across();
+        $power = 1.0 / ($this->lobe->beam->exponent + 1.0);
         $golden = M_PI * (3.0 - sqrt(5.0));
         $ends = [];
-        for ($i = 0; $i < self::RAYS; ++$i) {
-            $cos = (($i + 0.5) / self::RAYS) ** $power;
+        for ($i = 0; $i < $this->rays; ++$i) {
+            $cos = (($i + 0.5) / $this->rays) ** $power;
             $sin = sqrt(1.0 - $cos * $cos);
             $ca = $sin * cos($i * $golden);
             $cb = $sin * sin($i * $golden);
             $end = $room->meets(
-                $this->head->position,
+                $this->lobe->position,
                 $cos * $d->x + $ca * $a->x + $cb * $b->x,
                 $cos * $d->y + $ca * $a->y + $cb * $b->y,
                 $cos * $d->z + $ca * $a->z + $cb * $b->z,

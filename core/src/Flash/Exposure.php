@@ -30,6 +30,26 @@ final readonly class Exposure
         return new self($direct, $firstByFace, $later);
     }
 
+    public function plus(self $other): self
+    {
+        $first = $this->firstByFace;
+        foreach ($other->firstByFace as $face => $light) {
+            $first[$face] = isset($first[$face]) ? $first[$face]->plus($light) : $light;
+        }
+
+        return new self($this->direct->plus($other->direct), $first, $this->later->plus($other->later));
+    }
+
+    /** With the source behind a gel. */
+    public function through(Rgb $tint): self
+    {
+        return new self(
+            $this->direct->through($tint),
+            array_map(static fn(Rgb $light): Rgb => $light->through($tint), $this->firstByFace),
+            $this->later->through($tint),
+        );
+    }
+
     /** After one reflection on a face. */
     public function firstFrom(Face $face): Rgb
     {

@@ -35,19 +35,12 @@ final readonly class FlashInRoom
     }
 
     /**
-     * Luminous exposure straight from the head, lx·s: I(θ)·cos/d²; none where probe and head are one point.
+     * The same room with other finishes: its form factors hold on.
      *
-     * @phpstan-pure
+     * @param BoxRoom $room of the same size and roof
      */
-    public static function direct(Head $head, Probe $probe): float
+    public function refinished(BoxRoom $room): self
     {
-        $way = $probe->point->minus($head->position);
-        $arriving = -$way->dot($probe->normal->unit);
-        if ($arriving <= 0.0) {
-            return 0.0;
-        }
-        $distance = $way->length();
-
-        return $head->beam->towards($way->dot($head->direction->unit) / $distance) * $arriving / $distance ** 3;
+        return new self($room, $this->interreflection->refinished($room));
     }
 }

@@ -8,6 +8,8 @@ use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Room\Direction;
+use Kaddle\Core\Room\Vector;
 
 /**
  * A flash unit.
@@ -23,6 +25,7 @@ final readonly class FlashUnit
         /** The least it can give, a whole number of stops under full. */
         public Output $lowest,
         public Step $step,
+        public Outfit $outfit,
     ) {}
 
     /**
@@ -32,7 +35,7 @@ final readonly class FlashUnit
      * @throws OutOfRange
      * @throws ImpossibleUnit
      */
-    public static function of(ZoomTable $zoom, float $bounceZoom, int $lowestUnderFull, Step $step): self
+    public static function of(ZoomTable $zoom, float $bounceZoom, int $lowestUnderFull, Step $step, ?Outfit $outfit = null): self
     {
         if (!self::lowestLimits()->contains($lowestUnderFull)) {
             throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestLimits());
@@ -43,18 +46,36 @@ final readonly class FlashUnit
             ZoomStep::focalLimits()->checked('bounce zoom', $bounceZoom),
             Output::of(ExactStops::fromWhole(-$lowestUnderFull)),
             $step,
+            $outfit ?? Outfit::bare(),
+        );
+    }
+
+    /**
+     * The head on the camera, with its zoom where it then stands.
+     *
+     * @param Vector $toFace from the head to the face
+     * @param ZoomStep|null $zoom set by hand; null leaves it where zoomFor() says
+     */
+    public function head(Vector $position, Vector $toFace, HeadAim $aim, float $f35, ?ZoomStep $zoom = null): Head
+    {
+        return Head::dressed(
+            $position,
+            $aim->direction($toFace),
+            ($zoom ?? $this->zoomFor($aim, $f35))->beam(),
+            $aim === HeadAim::Card ? $this->outfit->with(Modifier::fromCatalogue(ModifierKind::Card)) : $this->outfit,
+            Direction::along(Vector::of($toFace->x, $toFace->y, 0.0)),
         );
     }
 
     /**
      * Where the zoom stands: with the lens when the head looks where the lens looks, at
-     * its bounce setting otherwise.
+     * its bounce setting otherwise and under whatever swallows the head.
      *
      * @param float $f35 focal length of the lens, mm at 36 mm x 24 mm
      */
     public function zoomFor(HeadAim $aim, float $f35): ZoomStep
     {
-        return $this->zoom->at($aim->isBounced() ? $this->bounceZoom : $f35);
+        return $this->zoom->at($aim->isBounced() || $this->outfit->coversHead() ? $this->bounceZoom : $f35);
     }
 
     public static function lowestLimits(): Limits

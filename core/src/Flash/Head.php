@@ -5,23 +5,48 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Room\Direction;
+use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Vector;
 
 /**
- * A flash head in its place, pointing somewhere.
+ * A flash head in its place, pointing somewhere, with what is fitted to it.
  *
  * @phpstan-all-methods-pure
  */
 final readonly class Head
 {
+    /** @param non-empty-list<Lobe> $lobes */
     private function __construct(
         public Vector $position,
         public Direction $direction,
+        /** Of the bare head. */
         public Beam $beam,
+        /** What leaves it, modifier and gel included. */
+        public array $lobes,
     ) {}
 
+    /** A bare head. */
     public static function at(Vector $position, Direction $direction, Beam $beam): self
     {
-        return new self($position, $direction, $beam);
+        return new self($position, $direction, $beam, [Lobe::bare($position, $direction, $beam)]);
+    }
+
+    /** @param Direction $forward where a bounce card would send light: the way the camera looks, level */
+    public static function dressed(Vector $position, Direction $direction, Beam $beam, Outfit $outfit, Direction $forward): self
+    {
+        $all = $beam->times($outfit->units);
+        $lobe = Lobe::bare($position, $direction, $all);
+        $tinted = $outfit->gel === null ? $lobe : $lobe->through($outfit->gel->transmission());
+
+        return new self($position, $direction, $all, $outfit->modifier?->shaped($tinted, $forward) ?? [$tinted]);
+    }
+
+    /** Luminous exposure straight from the head, lx·s at full power, as the eye weighs its colour. */
+    public function straightTo(Probe $probe): float
+    {
+        return array_sum(array_map(
+            static fn(Lobe $lobe): float => $lobe->straightTo($probe) * $lobe->tint->luminance(),
+            $this->lobes,
+        ));
     }
 }

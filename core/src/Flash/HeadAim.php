@@ -27,8 +27,22 @@ enum HeadAim: string
     case Left = 'left';
     /** High on the right wall, 30 degrees of tilt. */
     case Right = 'right';
+    /** Straight up with a white card behind the head that sends part of it forward. */
+    case Card = 'card';
     /** Straight at the face. */
     case Direct = 'direct';
+
+    /**
+     * The ways that are open: whatever swallows the head leaves no room for a card.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function with(Outfit $outfit): array
+    {
+        return $outfit->coversHead()
+            ? [self::Up, self::UpForward, self::UpBack, self::BackLeft, self::BackRight, self::Left, self::Right, self::Direct]
+            : self::cases();
+    }
 
     public function isBounced(): bool
     {
@@ -39,7 +53,7 @@ enum HeadAim: string
     public function direction(Vector $toFace): Direction
     {
         return Direction::along(match ($this) {
-            self::Up => Vector::of(0.0, 0.0, 1.0),
+            self::Up, self::Card => Vector::of(0.0, 0.0, 1.0),
             self::UpForward => self::over(0.0, 60.0),
             self::UpBack => self::over(180.0, 60.0),
             self::BackLeft => self::over(135.0, 45.0),
@@ -60,6 +74,7 @@ enum HeadAim: string
             self::BackRight => 'Over the right shoulder',
             self::Left => 'Left wall',
             self::Right => 'Right wall',
+            self::Card => 'Up with the card',
             self::Direct => 'Straight at the face',
         };
     }
@@ -85,6 +100,7 @@ enum HeadAim: string
             self::BackRight => 'turn 135° right, tilt 45°',
             self::Left => 'turn 90° left, tilt 30°',
             self::Right => 'turn 90° right, tilt 30°',
+            self::Card => 'tilt 90°, card out',
             self::Direct => 'tilt 0°, at the face',
         };
     }

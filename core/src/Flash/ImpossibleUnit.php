@@ -31,6 +31,16 @@ final class ImpossibleUnit extends \DomainException implements KaddleException
         return new self('A flash needs at least one zoom setting with its guide number and half-angle.');
     }
 
+    /** @param float $least stops by which it dims without losing anything */
+    public static function brighterThanBare(ModifierKind $kind, float $least): self
+    {
+        return new self(sprintf(
+            'By spreading the light alone a %s dims the axis of this head by %s stops; a meter cannot have shown less.',
+            $kind->inWords(),
+            Number::plain($least, 1),
+        ));
+    }
+
     public static function zoomOutOfOrder(ZoomStep $step): self
     {
         return new self(sprintf(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan;
 
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Quantity\Stops;
 
 /**
@@ -70,8 +72,15 @@ final class AimVerdict
         $share = $candidate->light->directShare();
 
         return $candidate->light->aim->isBounced() && $share > 0.05
-            ? sprintf('%d %% comes straight from the rim of the beam', round(100.0 * $share))
+            ? sprintf('%d %% comes straight from the %s', round(100.0 * $share), self::straightFrom($candidate))
             : '';
+    }
+
+    private static function straightFrom(Candidate $candidate): string
+    {
+        $modifier = $candidate->light->aim === HeadAim::Card ? ModifierKind::Card : $candidate->modifier;
+
+        return $modifier === null || $modifier === ModifierKind::Grid ? 'rim of the beam' : $modifier->inWords();
     }
 
     private static function spill(Candidate $candidate): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan;
 
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Stops;
@@ -30,6 +32,9 @@ final readonly class Candidate
     /** What a stop between the cheeks is worth: shape without effort. */
     private const MODELLING = 0.4;
 
+    /** What a stop of output is worth that could be saved: batteries, heat. */
+    private const ENERGY = 0.1;
+
     /** Each stop that the unit lacks outweighs any matter of taste. */
     private const LACK = 10.0;
 
@@ -44,7 +49,15 @@ final readonly class Candidate
         /** Lowest output of the unit, stops under full. */
         private float $lowest,
         private ExposureValue $glow,
+        /** What is fitted to the head, a card that belongs to the aim aside. */
+        public ?ModifierKind $modifier,
     ) {}
+
+    /** Whether direct light on the face is meant: from a head at it, a card, or something that shines all round. */
+    private function sendsStraightOnPurpose(): bool
+    {
+        return !$this->light->aim->isBounced() || $this->light->aim === HeadAim::Card || ($this->modifier?->coversHead() ?? false);
+    }
 
     /** Stops that the unit lacks at full power, 0 or more; endless when no light gets there. */
     public function tooWeak(): float
@@ -61,7 +74,7 @@ final readonly class Candidate
     }
 
     /**
-     * What speaks against it, in stops: a long recycle, dark eye sockets, spill that
+     * What speaks against it, in stops: a long recycle, energy, dark eye sockets, spill that
      * drowns the room's glow, a cast, stray or bare direct light; what models the
      * face speaks for it.
      *
@@ -71,11 +84,12 @@ final readonly class Candidate
     public function trouble(): float
     {
         return max(0.0, $this->wantedOutput - ExposureChooser::EASY_OUTPUT)
+            + self::ENERGY * max(0.0, $this->wantedOutput - $this->lowest)
             + max(0.0, $this->light->crownOverFace()->value)
             + max(0.0, $this->spillOverGlow()->value + self::HARMLESS_SPILL)
             + self::CAST * abs($this->light->cast()->mired) / 100.0
             - self::MODELLING * min(1.0, abs($this->light->leftOverRight()->value)) * (1.0 - $this->light->directShare())
-            + ($this->light->aim->isBounced() ? self::STRAY : self::BARE) * $this->light->directShare()
+            + ($this->sendsStraightOnPurpose() ? self::BARE : self::STRAY) * $this->light->directShare()
             + self::LACK * min(30.0, $this->tooWeak() + $this->tooStrong());
     }
 

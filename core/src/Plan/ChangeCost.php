@@ -16,7 +16,9 @@ use Kaddle\Core\Quantity\Stops;
 final readonly class ChangeCost
 {
     private function __construct(
-        /** The new value, m. */
+        /** The new value in words, with its unit. */
+        public string $label,
+        /** The same as a number; its unit is that of the curve. */
         public float $value,
         /** Light on the face after the change against before; below 0 is darker. */
         public Stops $gain,
@@ -28,11 +30,11 @@ final readonly class ChangeCost
      * @param float $before lx·s on the face, above 0
      * @param float $after lx·s on the face
      */
-    public static function of(float $value, float $before, float $after, FlashUnit $unit): self
+    public static function of(string $label, float $value, float $before, float $after, FlashUnit $unit): self
     {
         $gain = Stops::ofRatio(max(1e-12, $after) / $before);
         $clicks = ExactStops::nearest(-$gain->value, $unit->step)->thirtieths / $unit->step->thirtieths();
 
-        return new self($value, $gain, (int) $clicks);
+        return new self($label, $value, $gain, (int) $clicks);
     }
 }

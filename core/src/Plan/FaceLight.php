@@ -26,6 +26,8 @@ final readonly class FaceLight
         public Exposure $left,
         public Exposure $right,
         public Exposure $backdrop,
+        /** How large the light looks from the face, degrees across. */
+        public float $apparentSize,
     ) {}
 
     /** Luminous exposure on the face, lx·s. */
@@ -52,9 +54,9 @@ final readonly class FaceLight
         return Stops::ofRatio(max(1e-12, $this->left->total()->luminance()) / max(1e-12, $this->right->total()->luminance()));
     }
 
-    /** What paint does to the colour of the light on the face. */
+    /** What paint does to the colour of the light on the face, whatever gel it left the head through. */
     public function cast(): Cast
     {
-        return Cast::of($this->face->total());
+        return Cast::of($this->face->total()->over($this->head->lobes[0]->tint));
     }
 }

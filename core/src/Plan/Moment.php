@@ -59,14 +59,20 @@ final readonly class Moment
     }
 
     /** The head on the camera, pointing somewhere, with its zoom where it then stands. */
-    public function head(Scene $scene, HeadAim $aim): Head
+    public function head(Scene $scene, HeadAim $aim, ?ZoomStep $zoom = null): Head
     {
-        return Head::at($scene->head, $aim->direction($scene->face->minus($scene->head)), $this->zoomFor($aim)->beam());
+        return $this->flash->head($scene->head, $scene->face->minus($scene->head), $aim, $this->f35(), $zoom);
     }
 
     public function zoomFor(HeadAim $aim): ZoomStep
     {
-        return $this->flash->zoomFor($aim, $this->lens->focalLength * $this->body->crop);
+        return $this->flash->zoomFor($aim, $this->f35());
+    }
+
+    /** Focal length of the lens, mm at 36 mm x 24 mm. */
+    private function f35(): float
+    {
+        return $this->lens->focalLength * $this->body->crop;
     }
 
     public static function roomUnderLimits(): Limits

@@ -48,11 +48,21 @@ final class MomentSolver
         return array_map(
             static function (HeadAim $aim) use ($room, $scene, $moment): FaceLight {
                 $head = $moment->head($scene, $aim);
-                $light = $room->exposures($head);
+                $lit = $room->lit($head);
+                $light = $lit->exposures();
 
-                return new FaceLight($aim, $head, $light['face'], $light['crown'], $light['left'], $light['right'], $light['backdrop']);
+                return new FaceLight(
+                    $aim,
+                    $head,
+                    $light['face'],
+                    $light['crown'],
+                    $light['left'],
+                    $light['right'],
+                    $light['backdrop'],
+                    $lit->apparentSize('face', $light['face']),
+                );
             },
-            HeadAim::cases(),
+            HeadAim::with($moment->flash->outfit),
         );
     }
 
@@ -68,6 +78,6 @@ final class MomentSolver
         $choice = $chooser->choose($light->onFace());
         $wanted = $chooser->outputFor($choice->settings, $light->onFace());
 
-        return new Candidate($light, $choice, $wanted, $moment->flash->nearest($wanted), $moment->flash->lowest->stops->value(), $moment->glow);
+        return new Candidate($light, $choice, $wanted, $moment->flash->nearest($wanted), $moment->flash->lowest->stops->value(), $moment->glow, $moment->flash->outfit->modifier?->kind);
     }
 }

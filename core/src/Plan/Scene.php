@@ -138,9 +138,9 @@ final readonly class Scene
     {
         return match (true) {
             $camera->x > $room->length - self::CLEARANCE => OutsideRoom::camera($room->length - self::CLEARANCE),
-            $head->z > $room->height - self::CLEARANCE => OutsideRoom::head($room->height, $head->z + self::CLEARANCE),
-            $face->z > $room->height - self::CLEARANCE => OutsideRoom::face($room->height - self::CLEARANCE),
+            $head->z > $room->ceilingOver($head->x, $head->y) - self::CLEARANCE => OutsideRoom::head($room->ceilingOver($head->x, $head->y), $head->z + self::CLEARANCE),
             $face->x > $room->length - self::CLEARANCE => OutsideRoom::subject($room->length - $camera->x - self::CLEARANCE),
+            $face->z > $room->ceilingOver($face->x, $face->y) - self::CLEARANCE => OutsideRoom::face($room->ceilingOver($face->x, $face->y) - self::CLEARANCE),
             default => null,
         };
     }

@@ -37,6 +37,18 @@ final readonly class Rgb
         return new self($this->r * $factor, $this->g * $factor, $this->b * $factor);
     }
 
+    /** Band by band. */
+    public function through(self $shares): self
+    {
+        return new self($this->r * $shares->r, $this->g * $shares->g, $this->b * $shares->b);
+    }
+
+    /** What it was before it went through. @param self $shares above 0 */
+    public function over(self $shares): self
+    {
+        return new self($this->r / $shares->r, $this->g / $shares->g, $this->b / $shares->b);
+    }
+
     /** One number for the eye: luminance weights of ITU-R BT.709 for linear light. */
     public function luminance(): float
     {

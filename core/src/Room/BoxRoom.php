@@ -10,21 +10,31 @@ use Kaddle\Core\Quantity\OutOfRange;
 /**
  * A room as an empty box of six matt faces: x in [0, length], y in [0, width], z in [0, height].
  *
- * Open air is a box whose ceiling and walls reflect nothing.
+ * Open air is a box whose ceiling and walls reflect nothing. Under a pitched roof the
+ * ceiling is two slopes for rays that hit it; what comes after the first reflection
+ * is worked out in a box of mean height (docs/physics.md says by how much that errs).
  *
  * @phpstan-all-methods-pure
  */
 final readonly class BoxRoom
 {
-    /** @param array<string, Reflectance> $reflectances by face */
+    /**
+     * @param array<string, Reflectance> $reflectances by face
+     * @param array<string, Vector> $normals into the room, by face
+     * @param list<Slope> $slopes none under a flat ceiling
+     */
     private function __construct(
         /** m, 2 to 200 */
         public float $length,
         /** m, 2 to 200 */
         public float $width,
-        /** m, 2 to 40 */
+        /** To a flat ceiling, or to the eaves; m, 2 to 40 */
         public float $height,
+        /** Null for a flat ceiling. */
+        public ?PitchedRoof $roof,
         private array $reflectances,
+        private array $normals,
+        private array $slopes,
     ) {}
 
     /**
@@ -35,18 +45,22 @@ final readonly class BoxRoom
      *
      * @throws OutOfRange
      */
-    public static function fromMetres(float $length, float $width, float $height, callable $reflectanceOf): self
+    public static function fromMetres(float $length, float $width, float $height, callable $reflectanceOf, ?PitchedRoof $roof = null): self
     {
-        $reflectances = [];
+        $reflectances = $normals = [];
         foreach (Face::cases() as $face) {
             $reflectances[$face->value] = $reflectanceOf($face);
+            $normals[$face->value] = $face->inward()->unit;
         }
 
         return new self(
             self::sideLimits()->checked('room length', $length),
             self::sideLimits()->checked('room width', $width),
             self::heightLimits()->checked('ceiling height', $height),
+            $roof,
             $reflectances,
+            $normals,
+            $roof === null ? [] : Slope::pair($roof, $length, $width, $height),
         );
     }
 
@@ -65,14 +79,43 @@ final readonly class BoxRoom
         return $this->reflectances[$face->value];
     }
 
+    /** Of the middle between eaves and ridge, m: what the room is as a box. */
+    public function meanHeight(): float
+    {
+        return $this->roof === null ? $this->height : ($this->height + $this->roof->ridge) / 2.0;
+    }
+
+    /** Height of the ceiling over a place on the floor, m. */
+    public function ceilingOver(float $x, float $y): float
+    {
+        $height = $this->roof->ridge ?? $this->height;
+        foreach ($this->slopes as $slope) {
+            $height = min($height, $slope->heightOver($x, $y));
+        }
+
+        return $height;
+    }
+
     /**
-     * Extent along x, y and z in m.
+     * The ceiling cut along the length at a distance from the right wall, back to far.
+     *
+     * @return non-empty-list<Vector>
+     */
+    public function ceilingLine(float $y): array
+    {
+        $marks = $this->roof?->way === RidgeWay::Across ? [0.0, $this->length / 2.0, $this->length] : [0.0, $this->length];
+
+        return array_map(fn(float $x): Vector => Vector::of($x, $y, $this->ceilingOver($x, $y)), $marks);
+    }
+
+    /**
+     * Extent along x, y and z in m, the last as the mean height.
      *
      * @return array{float, float, float}
      */
     public function extents(): array
     {
-        return [$this->length, $this->width, $this->height];
+        return [$this->length, $this->width, $this->meanHeight()];
     }
 
     /** Whether a point lies inside, faces included. */
@@ -80,7 +123,7 @@ final readonly class BoxRoom
     {
         return $point->x >= 0.0 && $point->x <= $this->length
             && $point->y >= 0.0 && $point->y <= $this->width
-            && $point->z >= 0.0 && $point->z <= $this->height;
+            && $point->z >= 0.0 && $point->z <= $this->ceilingOver($point->x, $point->y);
     }
 
     /**
@@ -91,18 +134,27 @@ final readonly class BoxRoom
     {
         $alongX = self::reach($from->x, $dx, $this->length);
         $alongY = self::reach($from->y, $dy, $this->width);
-        $alongZ = self::reach($from->z, $dz, $this->height);
+        $alongZ = $dz > 0.0 && $this->slopes !== [] ? INF : self::reach($from->z, $dz, $this->height);
         $reach = min($alongX, $alongY, $alongZ);
+        $face = match ($reach) {
+            $alongZ => $dz > 0.0 ? Face::Ceiling : Face::Floor,
+            $alongX => $dx > 0.0 ? Face::Far : Face::Back,
+            default => $dy > 0.0 ? Face::Left : Face::Right,
+        };
+        $normal = $this->normals[$face->value];
+        foreach ($this->slopes as $slope) {
+            $before = $slope->reach($from, $dx, $dy, $dz);
+            if ($before < $reach) {
+                [$reach, $face, $normal] = [$before, Face::Ceiling, $slope->normal];
+            }
+        }
 
         return new SurfacePoint(
-            match ($reach) {
-                $alongZ => $dz > 0.0 ? Face::Ceiling : Face::Floor,
-                $alongX => $dx > 0.0 ? Face::Far : Face::Back,
-                default => $dy > 0.0 ? Face::Left : Face::Right,
-            },
+            $face,
             max(0.0, min($this->length, $from->x + $reach * $dx)),
             max(0.0, min($this->width, $from->y + $reach * $dy)),
-            max(0.0, min($this->height, $from->z + $reach * $dz)),
+            max(0.0, $from->z + $reach * $dz),
+            $normal,
         );
     }
 

@@ -34,11 +34,23 @@ final readonly class Interreflection
     public static function in(BoxRoom $room): self
     {
         $patches = Patches::of($room);
+
+        return self::finished($room, $patches, Transfer::between($patches));
+    }
+
+    /** @param BoxRoom $room of the same size */
+    public function refinished(BoxRoom $room): self
+    {
+        return self::finished($room, $this->patches, $this->transfer);
+    }
+
+    private static function finished(BoxRoom $room, Patches $patches, Transfer $transfer): self
+    {
         $shares = array_map(static fn(Patch $p): Rgb => $room->reflectance($p->face)->share, $patches->all);
 
         return new self(
             $patches,
-            Transfer::between($patches),
+            $transfer,
             array_map(static fn(Patch $p): float => $p->area(), $patches->all),
             [
                 array_map(static fn(Rgb $share): float => $share->r, $shares),

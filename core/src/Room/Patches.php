@@ -33,6 +33,7 @@ final readonly class Patches
         /** Cuts along each axis, even. */
         public array $cuts,
         private BoxRoom $room,
+        private float $height,
     ) {}
 
     public static function of(BoxRoom $room): self
@@ -47,7 +48,7 @@ final readonly class Patches
             }
         }
 
-        return new self($all, $cuts, $room);
+        return new self($all, $cuts, $room, $extents[2]);
     }
 
     /** How many patches one octant has. */
@@ -62,7 +63,7 @@ final readonly class Patches
         [$cx, $cy, $cz] = $this->cuts;
         $x = min($cx - 1, (int) ($place->x / $this->room->length * $cx));
         $y = min($cy - 1, (int) ($place->y / $this->room->width * $cy));
-        $z = min($cz - 1, (int) ($place->z / $this->room->height * $cz));
+        $z = min($cz - 1, (int) ($place->z / $this->height * $cz));
         $image = (2 * $x >= $cx ? 1 : 0) + (2 * $y >= $cy ? 2 : 0) + (2 * $z >= $cz ? 4 : 0);
         $x = min($x, $cx - 1 - $x);
         $y = min($y, $cy - 1 - $y);

@@ -7,7 +7,7 @@ namespace Kaddle\Core\Room;
 /**
  * Kinds of rooms to start from: usual sizes and finishes, to be changed to the room at hand.
  *
- * Where the roof is not flat the box takes the mean height.
+ * The height is that of the eaves where there is a pitched roof.
  *
  * @phpstan-all-methods-pure
  */
@@ -46,11 +46,23 @@ enum RoomKind: string
         return match ($this) {
             self::FunctionRoom => [14.0, 8.0, 2.8],
             self::LongHall => [26.0, 6.4, 3.1],
-            self::Barn => [20.0, 10.0, 6.0],
-            self::Marquee => [18.0, 9.0, 3.8],
+            self::Barn => [20.0, 10.0, 4.0],
+            self::Marquee => [18.0, 9.0, 2.6],
             self::Gallery => [16.0, 10.0, 4.5],
             self::BlackClub => [15.0, 12.0, 4.0],
             self::OpenAir => [60.0, 30.0, 12.0],
+        };
+    }
+
+    /** Null for a flat ceiling. */
+    public function roof(): ?PitchedRoof
+    {
+        $eaves = $this->metres()[2];
+
+        return match ($this) {
+            self::Barn => PitchedRoof::over($eaves, 8.0, RidgeWay::Along),
+            self::Marquee => PitchedRoof::over($eaves, 5.0, RidgeWay::Along),
+            default => null,
         };
     }
 

@@ -19,6 +19,8 @@ final readonly class SurfacePoint
         public float $x,
         public float $y,
         public float $z,
+        /** Into the room, of length 1. */
+        private Vector $normal,
     ) {}
 
     public function point(): Vector
@@ -35,18 +37,13 @@ final readonly class SurfacePoint
         $dx = $this->x - $probe->point->x;
         $dy = $this->y - $probe->point->y;
         $dz = $this->z - $probe->point->z;
-        $normal = $probe->normal->unit;
-        $arriving = $dx * $normal->x + $dy * $normal->y + $dz * $normal->z;
-        if ($arriving <= 0.0) {
+        $arriving = $dx * $probe->normal->unit->x + $dy * $probe->normal->unit->y + $dz * $probe->normal->unit->z;
+        $leaving = $dx * $this->normal->x + $dy * $this->normal->y + $dz * $this->normal->z;
+        if ($arriving <= 0.0 || $leaving >= 0.0) {
             return 0.0;
         }
-        $leaving = match ($this->face) {
-            Face::Ceiling, Face::Floor => $dz,
-            Face::Back, Face::Far => $dx,
-            Face::Left, Face::Right => $dy,
-        };
         $squared = $dx * $dx + $dy * $dy + $dz * $dz;
 
-        return abs($leaving) * $arriving / (M_PI * $squared * $squared);
+        return -$leaving * $arriving / (M_PI * $squared * $squared);
     }
 }

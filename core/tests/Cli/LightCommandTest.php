@@ -77,7 +77,28 @@ final class LightCommandTest extends TestCase
             self::assertIsArray($answers);
             self::assertIsArray($answers[0]);
             self::assertSame(['id', 'face', 'crown', 'left', 'right', 'background'], array_keys($answers[0]));
+            self::assertKeepsTo('exposures.schema.json', $out);
+            self::assertKeepsTo('bounce.schema.json', json_encode($input, JSON_THROW_ON_ERROR));
         }
+    }
+
+    public function testBouncesSeveralFlashesUnderARoof(): void
+    {
+        $rooms = json_decode((string) file_get_contents(__DIR__ . '/../golden/rooms.json'), true, 16, JSON_THROW_ON_ERROR);
+        self::assertIsArray($rooms);
+        $room = array_replace_recursive((array) $rooms[0], ['room' => ['roof' => ['ridge' => 12, 'runs' => 'along']]]);
+        $one = $room['flash'];
+        self::assertIsArray($one);
+        $room['flash'] = [$one, $one, $one + ['modifier' => ['kind' => 'dome'], 'gel' => ['kind' => 'full-orange']]];
+        $input = json_encode($room, JSON_THROW_ON_ERROR);
+        self::assertKeepsTo('bounce.schema.json', $input);
+        [$exit, $out, $err] = self::light(['bounce'], $input);
+        self::assertSame([0, ''], [$exit, $err]);
+        self::assertKeepsTo('exposures.schema.json', $out);
+        $room['flash'][2] = ['position' => [99, 1, 1]] + $one;
+        [$exit, , $err] = self::light(['bounce'], json_encode($room, JSON_THROW_ON_ERROR));
+        self::assertSame(2, $exit);
+        self::assertStringContainsString('"field": "flash.2.position"', $err);
     }
 
     #[DataProvider('badRooms')]

@@ -28,7 +28,7 @@ final class FlashInRoomTest extends TestCase
     public function testGuideNumberByDefinition(): void
     {
         $head = Head::at(Vector::of(1.0, 2.0, 1.5), self::ahead(), Beam::fromGuideNumber(40.0, 35.0));
-        $exposure = FlashInRoom::direct($head, Probe::at(Vector::of(6.0, 2.0, 1.5), self::ahead()->opposite()));
+        $exposure = $head->straightTo(Probe::at(Vector::of(6.0, 2.0, 1.5), self::ahead()->opposite()));
         $settings = ExposureSettings::of(
             Shutter::fromLabel('1/60', Step::Third),
             Aperture::fromLabel('f/8', Step::Third),

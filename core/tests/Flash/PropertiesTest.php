@@ -33,7 +33,7 @@ final class PropertiesTest extends TestCase
             ->then(static function (int $halfAngle, int $tilt, int $pan): void {
                 $room = self::room(12.0, 7.0, 3.0, 0.5);
                 $head = Head::at(Vector::of(4.0, 3.0, 1.8), self::pointing($tilt, $pan), Beam::fromGuideNumber(30.0, $halfAngle));
-                $rays = BeamRays::of($head);
+                $rays = BeamRays::of($head->lobes[0], 200);
                 $ends = array_merge(...array_values($rays->endsIn($room)));
                 self::assertEqualsWithDelta($head->beam->energy(), count($ends) * $rays->energy(), 1e-6);
                 foreach ($ends as $end) {

@@ -8,6 +8,7 @@ use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Plan\ChangeCost;
 use Kaddle\Core\Plan\ChangeCosts;
 use Kaddle\Core\Plan\Document\CostsDocument;
+use Kaddle\Core\Room\Face;
 use PHPUnit\Framework\TestCase;
 
 final class ChangeCostsTest extends TestCase
@@ -61,6 +62,36 @@ final class ChangeCostsTest extends TestCase
     public function testAHeadAtTheSkyHasNoCurve(): void
     {
         self::assertSame([], self::costs(['room.finishes' => Moments::everywhere('open')], HeadAim::UpBack)->distances());
+    }
+
+    /** The head looks up, so it is the ceiling's paint that counts: the lighter, the more comes back. */
+    public function testALighterCeilingCostsLess(): void
+    {
+        $costs = self::costs([], HeadAim::Up);
+        self::assertSame(Face::Ceiling, $costs->finishedFace());
+        $gains = array_map(static fn(ChangeCost $c): float => $c->gain->value, $costs->finishes());
+        $sorted = $gains;
+        sort($sorted);
+        self::assertSame($sorted, $gains);
+        self::assertSame(0, self::at($costs->finishes(), 0.77)->clicks);
+        self::assertSame(Face::Left, self::costs(['room.height' => 6], HeadAim::Left)->finishedFace());
+    }
+
+    /** The table's two settings by hand, straight at a face that nothing else lights: 42 m against 30 m is 0.97 stop. */
+    public function testZoomingInBuysLightOnTheAxis(): void
+    {
+        $flash = ['zoom' => [['focalLength' => 35, 'guideNumber' => 30, 'halfAngle' => 34], ['focalLength' => 70, 'guideNumber' => 42, 'halfAngle' => 20]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'];
+        $costs = self::costs(['flash' => $flash, 'room.finishes' => Moments::everywhere('open')], HeadAim::Direct)->zooms();
+        self::assertSame(['35 mm', '70 mm'], array_map(static fn(ChangeCost $c): string => $c->label, $costs));
+        self::assertEqualsWithDelta(2.0 * log(42.0 / 30.0, 2), $costs[1]->gain->value, 1e-9);
+        self::assertSame(-3, $costs[1]->clicks);
+    }
+
+    public function testAPitchedRoofRisesAsItIsLifted(): void
+    {
+        $costs = self::costs(['room.roof' => ['ridge' => 6, 'runs' => 'along']], HeadAim::Up)->ceilings();
+        self::assertSame(0, self::at($costs, 3.1)->clicks);
+        self::assertGreaterThan(0, self::at($costs, 6.2)->clicks);
     }
 
     public function testSaysItInASentence(): void

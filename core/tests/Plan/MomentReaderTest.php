@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Plan;
 
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Plan\Reading\FaultyDocument;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,6 +29,15 @@ final class MomentReaderTest extends TestCase
         ]]);
         self::assertSame(28.0, $moment->zoomFor(HeadAim::Up)->guideNumber);
         self::assertGreaterThan(28.0, $moment->zoomFor(HeadAim::Direct)->guideNumber);
+    }
+
+    public function testReadsWhatIsOnTheHead(): void
+    {
+        $outfit = Moments::with(['flash.units' => 2, 'flash.modifier' => ['kind' => 'dome', 'dimming' => 2.5], 'flash.gel' => ['kind' => 'half-orange']])->flash->outfit;
+        self::assertSame(2, $outfit->units);
+        self::assertSame(ModifierKind::Dome, $outfit->modifier?->kind);
+        self::assertSame(81.0, $outfit->gel?->shift);
+        self::assertSame(30.0, Moments::with(['flash.gel' => ['shift' => 30, 'loss' => 0.2]])->flash->outfit->gel?->shift);
     }
 
     #[DataProvider('badFields')]
@@ -77,9 +87,24 @@ final class MomentReaderTest extends TestCase
         yield 'a zoom setting without its angle' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.zoom.0.halfAngle', 'must be a number'];
         yield 'a zoom without its bounce setting' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38]], 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.bounceZoom', 'must be a number, 8 to 300 mm'];
         yield 'flat beam' => ['flash.halfAngle', 90, 'flash.halfAngle', 'must be 3 to 85 °'];
+        yield 'a ridge under the eaves' => ['room.roof', ['ridge' => 3, 'runs' => 'along'], 'room.roof.ridge', 'must be 3.2 to 40 m; it is 3.'];
+        yield 'a ridge that runs nowhere' => ['room.roof', ['ridge' => 6], 'room.roof.runs', 'must be one of: along, across'];
+        yield 'a modifier nobody knows' => ['flash.modifier', ['kind' => 'bucket'], 'flash.modifier.kind', 'must be one of: card, dome'];
+        yield 'a dome that makes light' => ['flash.modifier', ['kind' => 'dome', 'dimming' => 0.1], 'flash.modifier.dimming', 'a meter cannot have shown less'];
+        yield 'dimming out of range' => ['flash.modifier', ['kind' => 'grid', 'dimming' => 12], 'flash.modifier.dimming', 'must be 0 to 8 stops'];
+        yield 'half a unit' => ['flash.units', 0.5, 'flash.units', 'must be 1 to 4 units'];
+        yield 'a gel of another colour' => ['flash.gel', ['kind' => 'plaid'], 'flash.gel.kind', 'must be one of: full-orange'];
+        yield 'a gel beyond any sheet' => ['flash.gel', ['shift' => 999, 'loss' => 0.5], 'flash.gel.shift', 'must be −110 to 250 mired'];
         yield 'lens inside out' => ['lens.widest', 'f/22', 'lens', 'must be wider than the narrowest'];
         yield 'ISO upside down' => ['body.baseIso', '12800', 'body', 'lies below the lowest ISO'];
         yield 'future version' => ['version', 2, 'version', 'The version must be 1'];
+    }
+
+    public function testUnderADomeTheHeadHasNoCard(): void
+    {
+        $this->expectException(FaultyDocument::class);
+        $this->expectExceptionMessage('Under a dome the head has no card to pull out.');
+        Moments::with(['head' => 'card', 'flash.modifier' => ['kind' => 'dome']]);
     }
 
     #[DataProvider('badTexts')]

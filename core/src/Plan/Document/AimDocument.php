@@ -36,6 +36,8 @@ final readonly class AimDocument
         public ?float $spillOverGlow,
         /** Tint from paint, mired; above 0 is warmer than the flash. */
         public float $cast,
+        /** How large the light looks from the face, degrees across; small is hard, large is soft. */
+        public float $apparentSize,
         /** Clicks of output to turn from the way in use to this one; above 0 turns up. Null where the output is not the whole answer. */
         public ?int $clicks,
         /** What speaks for and against it. */
@@ -59,6 +61,7 @@ final readonly class AimDocument
             Rounded::stops($light->leftOverRight()),
             Rounded::stops($candidate->spillOverGlow()),
             round($light->cast()->mired, 1),
+            round($light->apparentSize, 1),
             self::clicks($candidate, $solution),
             AimVerdict::of($candidate),
             round($light->onFace(), 4),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan\Document;
 
-use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Plan\Solution;
 use Kaddle\Core\Quantity\Stops;
@@ -57,12 +56,16 @@ final readonly class BeamDrawing
     {
         $y = $this->head->position->y;
         $length = $this->room->length;
-        $height = $this->room->height;
+        $ceiling = $this->room->ceilingLine($y);
+        $overhead = [];
+        foreach (array_slice($ceiling, 1) as $i => $corner) {
+            $overhead = [...$overhead, ...$this->along(Face::Ceiling, $ceiling[$i], $corner)];
+        }
 
         return [
-            ...$this->along(Face::Ceiling, Vector::of(0.0, $y, $height), Vector::of($length, $y, $height)),
-            ...$this->along(Face::Far, Vector::of($length, $y, 0.0), Vector::of($length, $y, $height)),
-            ...$this->along(Face::Back, Vector::of(0.0, $y, 0.0), Vector::of(0.0, $y, $height)),
+            ...$overhead,
+            ...$this->along(Face::Far, Vector::of($length, $y, 0.0), $ceiling[array_key_last($ceiling)]),
+            ...$this->along(Face::Back, Vector::of(0.0, $y, 0.0), $ceiling[0]),
             ...$this->along(Face::Floor, Vector::of(0.0, $y, 0.0), Vector::of($length, $y, 0.0)),
         ];
     }
@@ -98,10 +101,11 @@ final readonly class BeamDrawing
             return [];
         }
         $step = $to->minus($from)->times(1.0 / self::STRETCHES);
+        $normal = $face === Face::Ceiling ? self::under($step) : $face->inward();
         $pools = [];
         for ($i = 0; $i < self::STRETCHES; ++$i) {
             $start = $from->plus($step->times($i));
-            $level = $this->levelAt(Probe::at($start->plus($step->times(0.5)), $face->inward()), $reflectance);
+            $level = $this->levelAt(Probe::at($start->plus($step->times(0.5)), $normal), $reflectance);
             if ($level->value > self::FAINTEST) {
                 $pools[] = new PoolDocument(
                     $face,
@@ -116,9 +120,15 @@ final readonly class BeamDrawing
         return $pools;
     }
 
+    /** At right angles to a stretch of ceiling, downwards. */
+    private static function under(Vector $stretch): Direction
+    {
+        return Direction::along(Vector::of($stretch->z, 0.0, -$stretch->x));
+    }
+
     private function levelAt(Probe $probe, float $reflectance): Stops
     {
-        $light = FlashInRoom::direct($this->head, $probe) * $this->solution->best->output->share() * $reflectance;
+        $light = $this->head->straightTo($probe) * $this->solution->best->output->share() * $reflectance;
 
         return $this->solution->best->choice->settings->levelOfFlash($light);
     }

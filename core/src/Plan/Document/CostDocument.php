@@ -10,7 +10,9 @@ use Kaddle\Core\Plan\ChangeCost;
 final readonly class CostDocument
 {
     private function __construct(
-        /** Distance or height after the change, m. */
+        /** The new value in words, with its unit. */
+        public string $label,
+        /** The same as a number: m, mm, or a reflectance. */
         public float $value,
         /** Light on the face against before, stops; below 0 is darker. */
         public float $gain,
@@ -20,6 +22,6 @@ final readonly class CostDocument
 
     public static function of(ChangeCost $cost): self
     {
-        return new self($cost->value, round($cost->gain->value, 3), $cost->clicks);
+        return new self($cost->label, $cost->value, round($cost->gain->value, 3), $cost->clicks);
     }
 }

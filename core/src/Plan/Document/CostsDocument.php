@@ -10,14 +10,17 @@ use Kaddle\Core\Plan\ChangeCosts;
 use Kaddle\Core\Plan\Moment;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\Face;
 
-/** What a change of distance or ceiling costs, with all settings left alone. Schema: costs.schema.json. */
+/** What a change of distance, ceiling, finish or zoom costs, with all settings left alone. Schema: costs.schema.json. */
 final readonly class CostsDocument
 {
     /**
      * @param list<CostDocument> $distances
      * @param list<CostDocument> $distancesDirect
      * @param list<CostDocument> $ceilings
+     * @param list<CostDocument> $finishes
+     * @param list<CostDocument> $zooms
      */
     private function __construct(
         /** Format of this document. */
@@ -30,6 +33,12 @@ final readonly class CostsDocument
         public array $distancesDirect,
         /** Lowest first. @var list<CostDocument> */
         public array $ceilings,
+        /** The face of the room that the finishes are for. */
+        public Face $finishedFace,
+        /** Darkest first. @var list<CostDocument> */
+        public array $finishes,
+        /** Wide to narrow. @var list<CostDocument> */
+        public array $zooms,
         /** What twice the distance costs, direct and this way; '' where the room is too short for it. */
         public string $sentence,
     ) {}
@@ -46,6 +55,9 @@ final readonly class CostsDocument
             self::listed($distances),
             self::listed($direct),
             self::listed($costs->ceilings()),
+            $costs->finishedFace(),
+            self::listed($costs->finishes()),
+            self::listed($costs->zooms()),
             self::sentence($moment, $aim, $distances, $direct),
         );
     }

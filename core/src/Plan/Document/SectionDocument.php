@@ -6,6 +6,7 @@ namespace Kaddle\Core\Plan\Document;
 
 use Kaddle\Core\Plan\Solution;
 use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\RidgeWay;
 
 /**
  * Everything that a drawing of the room needs, in metres, from the scene that the engine used.
@@ -15,6 +16,7 @@ use Kaddle\Core\Room\Face;
 final readonly class SectionDocument
 {
     /**
+     * @param list<PointDocument> $ceiling
      * @param list<RayDocument> $rays
      * @param list<PoolDocument> $pools
      */
@@ -23,8 +25,14 @@ final readonly class SectionDocument
         public float $length,
         /** m */
         public float $width,
-        /** m */
+        /** To the ceiling or the eaves, m. */
         public float $height,
+        /** To the highest point of the ceiling, m. */
+        public float $highest,
+        /** The ceiling in the section, back to far. @var list<PointDocument> */
+        public array $ceiling,
+        /** How the ridge of a pitched roof runs; null for a flat ceiling. */
+        public ?RidgeWay $ridge,
         public PointDocument $camera,
         public PointDocument $head,
         /** Unit vector: where the head points. */
@@ -49,6 +57,9 @@ final readonly class SectionDocument
             $scene->room->length,
             $scene->room->width,
             $scene->room->height,
+            $scene->room->roof->ridge ?? $scene->room->height,
+            array_map(PointDocument::of(...), $scene->room->ceilingLine($scene->camera->y)),
+            $scene->room->roof?->way,
             PointDocument::of($scene->camera),
             PointDocument::of($scene->head),
             PointDocument::of($solution->best->light->head->direction->unit),

@@ -15,13 +15,15 @@ use Kaddle\Core\Room\Reflectance;
 use Kaddle\Core\Room\Vector;
 
 /**
- * Reads bare rooms with bare lights (tests/golden/README.md): no gear, no
- * people, coordinates and reflectances as they are. For checking the engine.
+ * Reads rooms with lights as they are (schema/bounce.schema.json): coordinates and
+ * reflectances instead of people and finishes. For checking the engine.
  */
 final readonly class BounceReader
 {
     /** A room takes two kilobytes; a file of some thousand is still a file for checking. */
     public const MOST_BYTES = 8_388_608;
+
+    private const MOST_FLASHES = 8;
 
     private const NAMES = ['ceiling' => 'ceiling', 'floor' => 'floor', 'back' => 'x0', 'far' => 'x1', 'right' => 'y0', 'left' => 'y1'];
 
@@ -59,20 +61,47 @@ final readonly class BounceReader
     private function read(): ?BounceCase
     {
         $room = $this->room($this->document->object('room'));
-        $head = $this->head($this->document->object('flash'));
         $probes = $this->document->object('probes');
         $face = $this->probe($probes->object('face'));
         $background = $this->probe($probes->object('background'));
-        if ($room === null || $head === null || $face === null || $background === null) {
+        $heads = $this->heads($face);
+        if ($room === null || $heads === [] || $face === null || $background === null) {
             return null;
         }
-        foreach (['flash.position' => $head->position, 'probes.face.point' => $face->point, 'probes.background.point' => $background->point] as $field => $point) {
-            if (!$room->contains($point)) {
-                $this->document->fault($field, 'The point lies outside the room.');
+        foreach ($heads as $field => $head) {
+            $this->mustLieIn($room, "$field.position", $head->position);
+        }
+        $this->mustLieIn($room, 'probes.face.point', $face->point);
+        $this->mustLieIn($room, 'probes.background.point', $background->point);
+
+        return BounceCase::of($this->id, $room, array_values($heads), $face, $background);
+    }
+
+    private function mustLieIn(BoxRoom $room, string $field, Vector $point): void
+    {
+        if (!$room->contains($point)) {
+            $this->document->fault($field, 'The point lies outside the room.');
+        }
+    }
+
+    /** @return array<string, Head> by field; none when any is faulty */
+    private function heads(?Probe $face): array
+    {
+        $flashes = $this->document->isList('flash')
+            ? $this->document->items('flash', 'flashes', self::MOST_FLASHES)
+            : [$this->document->object('flash')];
+        $heads = [];
+        $complete = true;
+        foreach ($flashes as $i => $flash) {
+            $head = $this->head($flash, $face);
+            if ($head === null) {
+                $complete = false;
+            } else {
+                $heads[$this->document->isList('flash') ? "flash.$i" : 'flash'] = $head;
             }
         }
 
-        return BounceCase::of($this->id, $room, $head, $face, $background);
+        return $complete ? $heads : [];
     }
 
     private function room(Fields $fields): ?BoxRoom
@@ -84,9 +113,14 @@ final readonly class BounceReader
         }
         $reflectances = $this->reflectances($fields->object('reflectance'));
 
-        return $size !== null && $height && $reflectances !== null
-            ? BoxRoom::fromMetres($size[0], $size[1], $size[2], static fn(Face $f): Reflectance => $reflectances[$f->value])
-            : null;
+        if ($size === null || !$height || $reflectances === null) {
+            return null;
+        }
+        $roof = $fields->has('roof') ? SceneReader::roof($fields->object('roof'), $size[2]) : null;
+
+        return $fields->has('roof') && $roof === null
+            ? null
+            : BoxRoom::fromMetres($size[0], $size[1], $size[2], static fn(Face $f): Reflectance => $reflectances[$f->value], $roof);
     }
 
     /** @return array<string, Reflectance>|null by face */
@@ -103,16 +137,29 @@ final readonly class BounceReader
         return count($reflectances) === count(Face::cases()) ? $reflectances : null;
     }
 
-    private function head(Fields $fields): ?Head
+    /** @param Probe|null $face where a card sends its light: level towards it */
+    private function head(Fields $fields, ?Probe $face): ?Head
     {
         $position = $fields->triple('position', 'position of the head', self::coordinates());
         $direction = $this->direction($fields, 'direction');
         $guideNumber = $fields->number('guideNumber', 'guide number', Beam::guideNumberLimits());
         $halfAngle = $fields->number('halfAngleDeg', 'half-angle of the beam', Beam::halfAngleLimits());
 
-        return $position === null || $direction === null || $guideNumber === null || $halfAngle === null
+        $beam = $guideNumber === null || $halfAngle === null ? null : Beam::fromGuideNumber($guideNumber, $halfAngle);
+        $outfit = OutfitReader::outfit($fields, $beam);
+
+        return $position === null || $direction === null || $beam === null || $outfit === null || $face === null
             ? null
-            : Head::at(Vector::of(...$position), $direction, Beam::fromGuideNumber($guideNumber, $halfAngle));
+            : Head::dressed(Vector::of(...$position), $direction, $beam, $outfit, self::forward(Vector::of(...$position), $face));
+    }
+
+    /** Level from a head to the face; against the face's normal where it hangs right over it. */
+    private static function forward(Vector $position, Probe $face): Direction
+    {
+        $way = $face->point->minus($position);
+        $level = Vector::of($way->x, $way->y, 0.0);
+
+        return $level->length() < 1e-3 ? $face->normal->opposite() : Direction::along($level);
     }
 
     private function probe(Fields $fields): ?Probe

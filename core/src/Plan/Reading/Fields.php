@@ -61,6 +61,11 @@ final readonly class Fields
         return $items;
     }
 
+    public function isList(string $name): bool
+    {
+        return is_array($this->values[$name] ?? null) && array_is_list($this->values[$name]);
+    }
+
     public function has(string $name): bool
     {
         return isset($this->values[$name]);

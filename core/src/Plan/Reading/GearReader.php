@@ -65,16 +65,18 @@ final readonly class GearReader
     public function flash(): ?FlashUnit
     {
         $fields = $this->document->object('flash');
-        $fields->allowOnly('zoom', 'bounceZoom', 'guideNumber', 'halfAngle', 'lowestUnderFull', 'step');
+        $fields->allowOnly('zoom', 'bounceZoom', 'guideNumber', 'halfAngle', 'lowestUnderFull', 'step', ...OutfitReader::FIELDS);
         $zoom = $fields->has('zoom') ? $this->zoomTable($fields) : $this->fixedZoom($fields);
         $bounceZoom = $fields->has('zoom') ? $fields->number('bounceZoom', 'bounce zoom', ZoomStep::focalLimits()) : self::ANY_ZOOM;
         $lowest = $fields->number('lowestUnderFull', 'lowest output', FlashUnit::lowestLimits());
         $step = $fields->oneOf('step', 'step of the flash', Step::class);
-        if ($zoom === null || $bounceZoom === null || $lowest === null || $step === null) {
+        $bare = $zoom === null || $bounceZoom === null ? null : $zoom->at($bounceZoom)->beam();
+        $outfit = OutfitReader::outfit($fields, $bare);
+        if ($zoom === null || $bounceZoom === null || $lowest === null || $step === null || $outfit === null) {
             return null;
         }
 
-        return FlashUnit::of($zoom, $bounceZoom, (int) round($lowest), $step);
+        return FlashUnit::of($zoom, $bounceZoom, (int) round($lowest), $step, $outfit);
     }
 
     private function fixedZoom(Fields $fields): ?ZoomTable

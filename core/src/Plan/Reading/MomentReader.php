@@ -70,6 +70,9 @@ final readonly class MomentReader
         $roomUnder = $look->number('roomUnder', 'wish for the room', Moment::roomUnderLimits());
         $working = $look->label('aperture', 'working aperture', static fn(string $label): Aperture => Aperture::fromLabel($label, $step));
         $aim = $this->document->has('head') ? $this->document->oneOf('head', 'head direction', HeadAim::class) : null;
+        if ($aim !== null && $flash !== null && !in_array($aim, HeadAim::with($flash->outfit), true)) {
+            $this->faults->add('head', sprintf('Under a %s the head has no card to pull out.', $flash->outfit->modifier?->kind->inWords()));
+        }
         $this->faults->mustBeNone();
         assert($scene !== null && $glow !== null && $roomUnder !== null && $working !== null && $body !== null && $lens !== null && $flash !== null);
 

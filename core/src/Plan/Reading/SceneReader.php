@@ -9,7 +9,9 @@ use Kaddle\Core\Plan\Scene;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\PitchedRoof;
 use Kaddle\Core\Room\Reflectance;
+use Kaddle\Core\Room\RidgeWay;
 
 /** @internal room, camera and subject in a moment document */
 final readonly class SceneReader
@@ -23,7 +25,7 @@ final readonly class SceneReader
     public function scene(): ?array
     {
         $room = $this->document->object('room');
-        $room->allowOnly('length', 'width', 'height', 'finishes');
+        $room->allowOnly('length', 'width', 'height', 'roof', 'finishes');
         $finishes = $this->finishes($room->object('finishes'));
         $box = $this->box($room, $finishes);
         $camera = $this->document->object('camera');
@@ -55,8 +57,20 @@ final readonly class SceneReader
         if ($length === null || $width === null || $height === null || $finishes === null) {
             return null;
         }
+        $roof = $room->has('roof') ? self::roof($room->object('roof'), $height) : null;
 
-        return BoxRoom::fromMetres($length, $width, $height, static fn(Face $f): Reflectance => $finishes[$f->value]->reflectance());
+        return $room->has('roof') && $roof === null
+            ? null
+            : BoxRoom::fromMetres($length, $width, $height, static fn(Face $f): Reflectance => $finishes[$f->value]->reflectance(), $roof);
+    }
+
+    public static function roof(Fields $fields, float $eaves): ?PitchedRoof
+    {
+        $fields->allowOnly('ridge', 'runs');
+        $ridge = $fields->number('ridge', 'height of the ridge', PitchedRoof::ridgeLimits($eaves));
+        $way = $fields->oneOf('runs', 'way the ridge runs', RidgeWay::class);
+
+        return $ridge === null || $way === null ? null : PitchedRoof::over($eaves, $ridge, $way);
     }
 
     /** @return array<string, Finish>|null by face */

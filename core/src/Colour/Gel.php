@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Colour;
+
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Rgb;
+
+/**
+ * A colour correction filter before a flash: a shift in mired, and the light it takes.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Gel
+{
+    /** Mired of the flash as it leaves the head, 6504 K: the white of the colour space. */
+    private const FLASH = 1e6 / 6504.0;
+
+    private function __construct(
+        /** mired, above 0 warms */
+        public float $shift,
+        /** stops */
+        public float $loss,
+    ) {}
+
+    /**
+     * @param float $shift mired, above 0 warms
+     * @param float $loss stops
+     *
+     * @throws OutOfRange
+     */
+    public static function of(float $shift, float $loss): self
+    {
+        return new self(
+            self::shiftLimits()->checked('shift of the gel', $shift),
+            self::lossLimits()->checked('loss of the gel', $loss),
+        );
+    }
+
+    public static function shiftLimits(): Limits
+    {
+        return Limits::between(-110.0, 250.0, 'mired', 1.0);
+    }
+
+    public static function lossLimits(): Limits
+    {
+        return Limits::between(0.0, 5.0, 'stops', 0.1);
+    }
+
+    /**
+     * Share that comes through in each band: the black body at the shifted temperature
+     * against that at the flash's, with the loss as luminance.
+     */
+    public function transmission(): Rgb
+    {
+        $from = self::blackBody(self::FLASH);
+        $to = self::blackBody(self::FLASH + $this->shift);
+        $colour = Rgb::of($to->r / $from->r, $to->g / $from->g, $to->b / $from->b);
+
+        return $colour->times(2.0 ** -$this->loss / $colour->luminance());
+    }
+
+    /**
+     * Linear BT.709 of the black body at equal luminance; chromaticity by the cubic
+     * splines of Kim et al. (2002), 1667 to 25000 K.
+     */
+    private static function blackBody(float $mired): Rgb
+    {
+        $k = $mired / 1000.0;
+        $x = $mired > 250.0
+            ? ((-0.2661239 * $k - 0.2343589) * $k + 0.8776956) * $k + 0.179910
+            : ((-3.0258469 * $k + 2.1070379) * $k + 0.2226347) * $k + 0.240390;
+        $y = match (true) {
+            $mired > 450.045 => ((-1.1063814 * $x - 1.34811020) * $x + 2.18555832) * $x - 0.20219683,
+            $mired > 250.0 => ((-0.9549476 * $x - 1.37418593) * $x + 2.09137015) * $x - 0.16748867,
+            default => ((3.0817580 * $x - 5.87338670) * $x + 3.75112997) * $x - 0.37001483,
+        };
+        $xx = $x / $y;
+        $zz = (1.0 - $x - $y) / $y;
+
+        return Rgb::of(
+            3.2406 * $xx - 1.5372 - 0.4986 * $zz,
+            -0.9689 * $xx + 1.8758 + 0.0415 * $zz,
+            max(0.005, 0.0557 * $xx - 0.2040 + 1.0570 * $zz),
+        );
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Flash;
+
+use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Patches;
+use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\SurfacePoint;
+use Kaddle\Core\Room\Vector;
+
+/**
+ * A probed room with the light of heads in it: where the rays of every lobe end.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class LitRoom
+{
+    /** Mean of the directions from which an even sky lights a flat thing: ∫cos²/∫cos over a hemisphere. */
+    private const FROM_ALL_OVER = 2.0 / 3.0;
+
+    /**
+     * @internal made by ProbedRoom::lit() only
+     *
+     * @param array<string, Probe> $probes
+     * @param array<string, array{list<float>, list<float>, list<float>}> $importance lx per lm, by probe, band and patch
+     * @param list<array{Lobe, float, array<string, list<SurfacePoint>>}> $ends lobe, lm·s of each ray, ends by face
+     */
+    public function __construct(
+        private BoxRoom $room,
+        private Patches $patches,
+        private array $probes,
+        private array $importance,
+        private array $ends,
+    ) {}
+
+    /** @return array<string, Exposure> at full power, under the names of the probes */
+    public function exposures(): array
+    {
+        $exposures = [];
+        foreach ($this->ends as [$lobe, $each, $ends]) {
+            $energy = $this->energyByPatch($ends, $each);
+            foreach ($this->probes as $name => $probe) {
+                $exposure = Exposure::of(
+                    Rgb::grey($lobe->straightTo($probe)),
+                    $this->firstReflection($ends, $probe, $each),
+                    self::laterReflections($energy, $this->importance[$name]),
+                )->through($lobe->tint);
+                $exposures[$name] = isset($exposures[$name]) ? $exposures[$name]->plus($exposure) : $exposure;
+            }
+        }
+
+        return $exposures;
+    }
+
+    /**
+     * How large the light looks from a probe: the cone of even light whose directions
+     * average out as strongly as these do, R = (1 + cos α)/2. A bare head is a degree
+     * or two, a good bounce is wider than a hand at arm's length.
+     *
+     * @param Exposure $exposure what this very room gives there
+     *
+     * @return float degrees across, 0 to 180; 0 where no light comes
+     */
+    public function apparentSize(string $name, Exposure $exposure): float
+    {
+        $probe = $this->probes[$name];
+        $sum = $probe->normal->unit->times(self::FROM_ALL_OVER * $exposure->later->luminance());
+        foreach ($this->ends as [$lobe, $each, $ends]) {
+            $shine = $lobe->tint->luminance();
+            $sum = $sum
+                ->plus(self::straight($lobe, $probe)->times($shine))
+                ->plus($this->reflected($ends, $probe)->times($each * $shine));
+        }
+        $total = $exposure->total()->luminance();
+
+        return $total > 0.0 ? 2.0 * rad2deg(acos(max(-1.0, min(1.0, 2.0 * $sum->length() / $total - 1.0)))) : 0.0;
+    }
+
+    private static function straight(Lobe $lobe, Probe $probe): Vector
+    {
+        $way = $lobe->position->minus($probe->point);
+        $distance = max(1e-9, $way->length());
+        $narrow = (1.0 + cos(atan($lobe->size / 2.0 / $distance))) / 2.0;
+
+        return $way->times($narrow * $lobe->straightTo($probe) / $distance);
+    }
+
+    /**
+     * Directions to the ends of rays, each as long as its light is strong.
+     *
+     * @param array<string, list<SurfacePoint>> $ends
+     */
+    private function reflected(array $ends, Probe $probe): Vector
+    {
+        $x = $y = $z = 0.0;
+        $from = $probe->point;
+        foreach ($ends as $face => $points) {
+            $share = $this->room->reflectance(Face::from($face))->share->luminance();
+            foreach ($points as $point) {
+                $dx = $point->x - $from->x;
+                $dy = $point->y - $from->y;
+                $dz = $point->z - $from->z;
+                $weight = $share * $point->seenBy($probe) / sqrt($dx * $dx + $dy * $dy + $dz * $dz + 1e-18);
+                $x += $weight * $dx;
+                $y += $weight * $dy;
+                $z += $weight * $dz;
+            }
+        }
+
+        return Vector::of($x, $y, $z);
+    }
+
+    /**
+     * @param array<string, list<SurfacePoint>> $ends by face
+     *
+     * @return array<int, float> lm·s by patch, those that get any
+     */
+    private function energyByPatch(array $ends, float $each): array
+    {
+        $energy = [];
+        foreach ($ends as $points) {
+            foreach ($points as $point) {
+                $patch = $this->patches->indexAt($point);
+                $energy[$patch] = ($energy[$patch] ?? 0.0) + $each;
+            }
+        }
+
+        return $energy;
+    }
+
+    /**
+     * @param array<string, list<SurfacePoint>> $ends by face
+     *
+     * @return array<string, Rgb> lx·s by face
+     */
+    private function firstReflection(array $ends, Probe $probe, float $each): array
+    {
+        $light = [];
+        foreach ($ends as $face => $points) {
+            $sum = 0.0;
+            foreach ($points as $point) {
+                $sum += $point->seenBy($probe);
+            }
+            $light[$face] = $this->room->reflectance(Face::from($face))->share->times($sum * $each);
+        }
+
+        return $light;
+    }
+
+    /**
+     * @param array<int, float> $energy
+     * @param array{list<float>, list<float>, list<float>} $importance
+     */
+    private static function laterReflections(array $energy, array $importance): Rgb
+    {
+        $r = $g = $b = 0.0;
+        foreach ($energy as $patch => $received) {
+            $r += $received * $importance[0][$patch];
+            $g += $received * $importance[1][$patch];
+            $b += $received * $importance[2][$patch];
+        }
+
+        return Rgb::of($r, $g, $b);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Room;
+
+use Kaddle\Core\Quantity\Limits;
+
+/**
+ * Two equal slopes that meet in a ridge over the middle of a room.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class PitchedRoof
+{
+    /** The least that a ridge must lie over the eaves to be one, m. */
+    private const LEAST_RISE = 0.1;
+
+    private function __construct(
+        /** Of the ridge over the floor, m; above the eaves, at most 40. */
+        public float $ridge,
+        public RidgeWay $way,
+    ) {}
+
+    /**
+     * @param float $ridge m over the floor
+     * @param float $eaves m over the floor
+     *
+     * @throws FlatRidge
+     */
+    public static function over(float $eaves, float $ridge, RidgeWay $way): self
+    {
+        $limits = self::ridgeLimits($eaves);
+
+        return $limits->contains($ridge) ? new self($ridge, $way) : throw FlatRidge::of($ridge, $limits);
+    }
+
+    /** @param float $eaves m over the floor */
+    public static function ridgeLimits(float $eaves): Limits
+    {
+        return Limits::between($eaves + self::LEAST_RISE, BoxRoom::heightLimits()->max, 'm', 0.05);
+    }
+}
