@@ -76,6 +76,7 @@ abstract class TestCase extends FrameworkTestCase
             'bodyId' => $moment->body_id,
             'lensId' => $moment->lens_id,
             'flashUnitId' => $moment->flash_unit_id,
+            'outfit' => ['units' => $moment->units, 'modifier' => $moment->modifier?->value, 'gel' => $moment->gel?->value],
             'focalLength' => $moment->focal_mm,
         ];
         foreach ($changes as $path => $value) {

@@ -24,6 +24,7 @@ final readonly class MomentDraft
         public int $bodyId,
         public int $lensId,
         public int $flashUnitId,
+        public OutfitDraft $outfit,
         /** mm, within the lens. */
         public float $focalLength,
     ) {}
@@ -42,6 +43,7 @@ final readonly class MomentDraft
             $moment->body_id,
             $moment->lens_id,
             $moment->flash_unit_id,
+            new OutfitDraft($moment->units, $moment->modifier, $moment->gel),
             $moment->focal_mm,
         );
     }

@@ -33,11 +33,15 @@ final class FlashUnit extends Model
     ];
 
     /**
-     * As a moment document carries it.
+     * As a moment document carries it, with what is on it.
+     *
+     * @param mixed $units how many side by side
+     * @param mixed $modifier kind, null for none
+     * @param mixed $gel kind, null for none
      *
      * @return array<string, mixed>
      */
-    public function document(): array
+    public function document(mixed $units = 1, mixed $modifier = null, mixed $gel = null): array
     {
         return [
             'zoom' => array_map(static fn(ZoomStep $s): array => [
@@ -48,6 +52,9 @@ final class FlashUnit extends Model
             'bounceZoom' => $this->bounce_zoom_mm,
             'lowestUnderFull' => $this->lowest_under_full,
             'step' => $this->step->value,
+            'units' => $units,
+            ...($modifier === null ? [] : ['modifier' => ['kind' => $modifier]]),
+            ...($gel === null ? [] : ['gel' => ['kind' => $gel]]),
         ];
     }
 }

@@ -9,10 +9,12 @@ use App\Casts\IsoCast;
 use App\Casts\ShutterCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Kaddle\Core\Colour\GelKind;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Plan\Reading\MomentReader;
 
 /**
@@ -41,6 +43,9 @@ use Kaddle\Core\Plan\Reading\MomentReader;
  * @property float $room_under_stops
  * @property Aperture $working_av
  * @property HeadAim|null $head_aim
+ * @property int $units
+ * @property ModifierKind|null $modifier
+ * @property GelKind|null $gel
  * @property Night $night
  * @property Room $room
  * @property Body $body
@@ -53,6 +58,7 @@ final class Moment extends Model
         'room_id', 'body_id', 'lens_id', 'flash_unit_id', 'name', 'starts_at', 'focal_mm',
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
         'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'room_under_stops', 'working_av', 'head_aim',
+        'units', 'modifier', 'gel',
     ];
 
     protected $casts = [
@@ -68,7 +74,12 @@ final class Moment extends Model
         'room_under_stops' => 'float',
         'working_av' => ApertureCast::class,
         'head_aim' => HeadAim::class,
+        'units' => 'integer',
+        'modifier' => ModifierKind::class,
+        'gel' => GelKind::class,
     ];
+
+    protected $attributes = ['units' => 1];
 
     /** @return BelongsTo<Night, $this> */
     public function night(): BelongsTo
@@ -121,7 +132,7 @@ final class Moment extends Model
             ...($this->head_aim === null ? [] : ['head' => $this->head_aim->value]),
             'body' => $this->body->document(),
             'lens' => $this->lens->document($this->focal_mm),
-            'flash' => $this->flashUnit->document(),
+            'flash' => $this->flashUnit->document($this->units, $this->modifier?->value, $this->gel?->value),
         ];
     }
 

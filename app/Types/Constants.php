@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Types;
 
+use Kaddle\Core\Colour\GelKind;
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Plan\FieldLimits;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\PitchedRoof;
+use Kaddle\Core\Room\RidgeWay;
 use Kaddle\Core\Room\RoomKind;
 
 /** Ranges and words that the page offers, from the core. */
@@ -18,20 +22,26 @@ final class Constants
     public static function asTypeScript(): string
     {
         return self::constant('limits', 'Ranges by field: least, most, sensible step, unit.', FieldLimits::all())
-            . self::constant('finishes', 'Finishes in words.', self::finishes())
+            . self::constant('finishes', 'Finishes in words, and where their reflectances come from.', self::finishes())
             . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
-            . self::constant('aims', 'Ways to point the head, in words.', self::aims());
+            . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
+            . self::constant('modifiers', 'What can be put on a head, in words.', self::words(ModifierKind::cases()))
+            . self::constant('gels', 'Gels before a flash, in words.', self::words(GelKind::cases()))
+            . self::constant('ridges', 'How the ridge of a pitched roof runs, in words.', self::words(RidgeWay::cases()));
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, array<string, string>> */
     private static function finishes(): array
     {
-        $words = [];
+        $finishes = [];
         foreach (Finish::cases() as $finish) {
-            $words[$finish->value] = $finish->inWords();
+            $finishes[$finish->value] = [
+                'label' => $finish->inWords(),
+                'source' => sprintf('Reckoned with %d %%. %s', round(100.0 * $finish->reflectance()->share->luminance()), $finish->source()),
+            ];
         }
 
-        return $words;
+        return $finishes;
     }
 
     /** @return array<string, array<string, mixed>> */
@@ -46,22 +56,32 @@ final class Constants
             }
             $kinds[$kind->value] = [
                 'label' => $kind->inWords(),
-                'room' => ['length' => $length, 'width' => $width, 'height' => $height, 'finishes' => $finishes],
+                'room' => ['length' => $length, 'width' => $width, 'height' => $height, 'roof' => self::roof($kind->roof()), 'finishes' => $finishes],
             ];
         }
 
         return $kinds;
     }
 
-    /** @return array<string, string> */
-    private static function aims(): array
+    /**
+     * @param list<HeadAim|ModifierKind|GelKind|RidgeWay> $cases
+     *
+     * @return array<string, string>
+     */
+    private static function words(array $cases): array
     {
         $words = [];
-        foreach (HeadAim::cases() as $aim) {
-            $words[$aim->value] = $aim->inWords();
+        foreach ($cases as $case) {
+            $words[$case->value] = $case->inWords();
         }
 
         return $words;
+    }
+
+    /** @return array{ridge: float, runs: string}|null */
+    private static function roof(?PitchedRoof $roof): ?array
+    {
+        return $roof === null ? null : ['ridge' => $roof->ridge, 'runs' => $roof->way->value];
     }
 
     /** @param array<string, mixed> $value */

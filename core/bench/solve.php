@@ -13,6 +13,9 @@ declare(strict_types=1);
 
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Flash\Modifier;
+use Kaddle\Core\Flash\ModifierKind;
+use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Plan\Document\SolutionDocument;
 use Kaddle\Core\Plan\MomentSolver;
 use Kaddle\Core\Plan\Reading\MomentReader;
@@ -33,6 +36,19 @@ $probes = [
     'backdrop' => $scene->backdropProbe(),
 ];
 $probed = $engine->at($probes);
+$many = static function (int $times) use ($probes): array {
+    $all = [];
+    for ($i = 0; $i < $times; ++$i) {
+        foreach ($probes as $name => $probe) {
+            $all["$name $i"] = $probe;
+        }
+    }
+
+    return $all;
+};
+$ten = $engine->at($many(2));
+$twenty = $engine->at($many(4));
+$domed = Head::dressed($head->position, $head->direction, $head->beam, Outfit::of(1, Modifier::fromCatalogue(ModifierKind::Dome), null), $scene->faceProbe()->normal->opposite());
 $solution = MomentSolver::solve($moment);
 
 $tasks = [
@@ -40,9 +56,15 @@ $tasks = [
     'prepare a room (form factors)' => static fn() => FlashInRoom::of($scene->room),
     'place 5 probes in it (importance)' => static fn() => $engine->at($probes),
     'one bounce, known room and places' => static fn() => $probed->exposures($head),
+    'the same, 2 units' => static fn() => $probed->exposures($head, $head),
+    'the same, 4 units' => static fn() => $probed->exposures($head, $head, $head, $head),
+    'the same, 8 units' => static fn() => $probed->exposures(...array_fill(0, 8, $head)),
+    'one bounce, known room, 10 probes' => static fn() => $ten->exposures($head),
+    'one bounce, known room, 20 probes' => static fn() => $twenty->exposures($head),
+    'the same through a dome, 5 probes' => static fn() => $probed->exposures($domed),
     'one bounce, new room, 5 probes' => static fn() => FlashInRoom::of($scene->room)->at($probes)->exposures($head),
     '12 heads, known room and places' => static fn() => array_map(static fn() => $probed->exposures($head), range(1, 12)),
-    'solve a moment (8 ways to point the head)' => static fn() => MomentSolver::solve($moment),
+    'solve a moment (9 ways to point the head)' => static fn() => MomentSolver::solve($moment),
     'write the solution as JSON' => static fn() => json_encode(SolutionDocument::of($solution)),
 ];
 $times = [];

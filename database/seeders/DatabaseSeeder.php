@@ -72,7 +72,7 @@ final class DatabaseSeeder extends Seeder
 
     private function boatShed(User $user): Room
     {
-        return $this->stored($user, Room::ofKind(RoomKind::Barn, 'Boat shed')->fill(['length_m' => 22.0, 'width_m' => 13.0, 'height_m' => 8.5]));
+        return $this->stored($user, Room::ofKind(RoomKind::Barn, 'Boat shed')->fill(['length_m' => 22.0, 'width_m' => 13.0, 'height_m' => 5.5, 'ridge_m' => 9.5]));
     }
 
     private function marquee(User $user): Room

@@ -27,6 +27,14 @@ final class MomentRequest extends FormRequest
 {
     private const GEAR = 'Choose one from your bag.';
 
+    /** Fields of a moment document that the page sends under another name. */
+    private const ELSEWHERE = [
+        'lens.focalLength' => 'focalLength',
+        'flash.units' => 'outfit.units',
+        'flash.modifier.kind' => 'outfit.modifier',
+        'flash.gel.kind' => 'outfit.gel',
+    ];
+
     private ?ReadMoment $read = null;
 
     private Body $body;
@@ -105,13 +113,13 @@ final class MomentRequest extends FormRequest
         $document = ['version' => MomentReader::VERSION] + $this->only(['room', 'camera', 'subject', 'glow', 'look', 'head']) + [
             'body' => $this->body->document(),
             'lens' => $this->lens->document($this->input('focalLength')),
-            'flash' => $this->flashUnit->document(),
+            'flash' => $this->flashUnit->document($this->input('outfit.units'), $this->input('outfit.modifier'), $this->input('outfit.gel')),
         ];
         try {
             $this->read = MomentReader::fromArray($document);
         } catch (FaultyDocument $e) {
             foreach ($e->faults as $fault) {
-                $validator->errors()->add($fault->field === 'lens.focalLength' ? 'focalLength' : $fault->field, $fault->message);
+                $validator->errors()->add(self::ELSEWHERE[$fault->field] ?? $fault->field, $fault->message);
             }
 
             return;
@@ -132,7 +140,13 @@ final class MomentRequest extends FormRequest
     private function fillRoom(Moment $moment): void
     {
         $box = $this->light()->moment->scene->room;
-        $moment->room->fill(['length_m' => $box->length, 'width_m' => $box->width, 'height_m' => $box->height]);
+        $moment->room->fill([
+            'length_m' => $box->length,
+            'width_m' => $box->width,
+            'height_m' => $box->height,
+            'ridge_m' => $box->roof?->ridge,
+            'ridge_runs' => $box->roof?->way,
+        ]);
         foreach ($this->light()->finishes as $face => $finish) {
             $moment->room->setAttribute("{$face}_finish", $finish);
         }
@@ -160,6 +174,9 @@ final class MomentRequest extends FormRequest
             'room_under_stops' => -$light->roomLevel->value,
             'working_av' => $light->workingAperture,
             'head_aim' => $light->aim,
+            'units' => $light->flash->outfit->units,
+            'modifier' => $light->flash->outfit->modifier?->kind,
+            'gel' => $this->input('outfit.gel'),
         ]);
     }
 

@@ -19,7 +19,7 @@ use Kaddle\Core\Room\Probe;
 final readonly class ProbedRoom
 {
     /** Rays of a head with a single lobe. */
-    private const RAYS = 300;
+    private const RAYS = 220;
 
     /**
      * @param array<string, Probe> $probes

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Kaddle\Core\Plan;
 
 use Kaddle\Core\Exposure\Steadiness;
+use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\PitchedRoof;
 
 /**
  * The ranges of a moment document's numbers, by field: what a form may offer.
@@ -25,12 +27,14 @@ final class FieldLimits
             'room.length' => BoxRoom::sideLimits(),
             'room.width' => BoxRoom::sideLimits(),
             'room.height' => BoxRoom::heightLimits(),
+            'room.roof.ridge' => PitchedRoof::ridgeLimits(BoxRoom::heightLimits()->min),
             'camera.fromBackWall' => Scene::fromBackWallLimits(),
             'camera.height' => Scene::heightLimits(),
             'subject.distance' => Scene::distanceLimits(),
             'subject.height' => Scene::heightLimits(),
             'glow.ev' => ExposureValue::limits(),
             'look.roomUnder' => Moment::roomUnderLimits(),
+            'outfit.units' => Outfit::unitLimits(),
             'lens.focalLength' => Steadiness::focalLimits(),
         ];
     }

@@ -7,10 +7,9 @@ namespace Kaddle\Core\Room;
 /**
  * Finishes of rooms where people celebrate.
  *
- * Reflectances are estimates of typical values for matt surfaces of these
- * materials, none of them measured for this catalogue. A room's own finish may
- * differ by 0.05 to 0.1: about a sixth of a stop on a white ceiling, more on a
- * dark one.
+ * Reflectances are estimates within the ranges that lighting practice customarily
+ * uses for these materials; source() names the range of each. None was measured for
+ * this catalogue, and a room's own finish may lie at either end of its range.
  *
  * @phpstan-all-methods-pure
  */
@@ -58,6 +57,33 @@ enum Finish: string
             self::WetCobbles => 'wet cobbles',
             self::Open => 'open sky',
         };
+    }
+
+    /** Where its figure comes from, with the range of luminous reflectance that is usual for it. */
+    public function source(): string
+    {
+        [$least, $most, $why] = match ($this) {
+            self::WhitePlaster => [80, 88, 'fresh white emulsion or gypsum; old and smoky ones lie lower'],
+            self::Limewash => [70, 80, 'limewash on masonry'],
+            self::CreamPaint => [65, 75, 'cream and ivory wall paint'],
+            self::Sailcloth => [50, 65, 'unbleached canvas against a dark sky; some light goes through and is lost'],
+            self::PaleOak => [30, 45, 'light oak, birch, beech, oiled'],
+            self::OakBoards => [20, 30, 'oak floors after years of feet'],
+            self::DarkTimber => [6, 15, 'stained or smoke-darkened beams and boards'],
+            self::StoneFlags => [20, 40, 'grey sandstone and slate, dry'],
+            self::Concrete => [25, 45, 'fair-faced concrete'],
+            self::RedBrick => [15, 30, 'fired red brick without gloss'],
+            self::SagePaint => [35, 45, 'grey-green wall paint'],
+            self::NavyPaint => [7, 14, 'dark blue wall paint'],
+            self::WineDrape => [4, 10, 'dark red velvet and wool, in folds'],
+            self::BlackDrape => [2, 6, 'black stage cloth, in folds'],
+            self::NightWindow => [7, 12, 'two faces of a pane at some 4 % each, and the frame'],
+            self::Grass => [6, 12, 'mown grass, seen by the eye'],
+            self::WetCobbles => [5, 10, 'dark stone, wet; its gloss is left out'],
+            self::Open => [0, 0, 'nothing comes back'],
+        };
+
+        return $least === $most ? ucfirst($why) . '.' : "Usual range $least to $most %: $why.";
     }
 
     public function reflectance(): Reflectance

@@ -51,7 +51,7 @@ final readonly class Interreflection
         return new self(
             $patches,
             $transfer,
-            array_map(static fn(Patch $p): float => $p->area(), $patches->all),
+            array_map(static fn(Patch $p): float => $p->area, $patches->all),
             [
                 array_map(static fn(Rgb $share): float => $share->r, $shares),
                 array_map(static fn(Rgb $share): float => $share->g, $shares),
@@ -89,25 +89,22 @@ final readonly class Interreflection
         $weight = array_sum($now);
         $ratio = 0.0;
         for ($round = 0; $round < self::ROUNDS && $weight > 0.0; ++$round) {
-            $now = $this->transfer->back(array_map(static fn(float $w, float $rho): float => $w * $rho, $now, $reflectances));
-            $total = self::sum($total, $now, 1.0);
+            foreach ($reflectances as $i => $rho) {
+                $now[$i] *= $rho;
+            }
+            $now = $this->transfer->back(array_values($now));
+            foreach ($now as $i => $worth) {
+                $total[$i] += $worth;
+            }
             $before = $weight;
             $weight = array_sum($now);
             $ratio = $weight / $before;
         }
-        $total = self::sum($total, $now, $ratio / (1.0 - $ratio));
+        $tail = $ratio / (1.0 - $ratio);
+        foreach ($reflectances as $i => $rho) {
+            $total[$i] = ($total[$i] + $tail * $now[$i]) * $rho / $this->areas[$i];
+        }
 
-        return array_map(static fn(float $w, float $rho, float $area): float => $w * $rho / $area, $total, $reflectances, $this->areas);
-    }
-
-    /**
-     * @param list<float> $a
-     * @param list<float> $b
-     *
-     * @return list<float>
-     */
-    private static function sum(array $a, array $b, float $times): array
-    {
-        return array_map(static fn(float $x, float $y): float => $x + $times * $y, $a, $b);
+        return array_values($total);
     }
 }

@@ -11,6 +11,22 @@ namespace Kaddle\Core\Room;
  */
 final readonly class Patch
 {
+    /** The axis at right angles to it. */
+    public int $axis;
+
+    /**
+     * Its middle, by axis, m.
+     *
+     * @var array{float, float, float}
+     */
+    public array $middle;
+
+    /** m² */
+    public float $area;
+
+    /** Half its diagonal, m. */
+    public float $radius;
+
     /**
      * @internal made by Patches only
      *
@@ -28,28 +44,11 @@ final readonly class Patch
         public array $u,
         /** Extent on the second, m. */
         public array $v,
-    ) {}
-
-    /** m² */
-    public function area(): float
-    {
-        return ($this->u[1] - $this->u[0]) * ($this->v[1] - $this->v[0]);
-    }
-
-    /** Half its diagonal, m. */
-    public function radius(): float
-    {
-        return hypot($this->u[1] - $this->u[0], $this->v[1] - $this->v[0]) / 2.0;
-    }
-
-    /**
-     * Its middle, by axis.
-     *
-     * @return array{float, float, float}
-     */
-    public function middle(): array
-    {
-        return $this->pointAt(($this->u[0] + $this->u[1]) / 2.0, ($this->v[0] + $this->v[1]) / 2.0);
+    ) {
+        $this->axis = $face->axis();
+        $this->middle = $this->pointAt(($u[0] + $u[1]) / 2.0, ($v[0] + $v[1]) / 2.0);
+        $this->area = ($u[1] - $u[0]) * ($v[1] - $v[0]);
+        $this->radius = hypot($u[1] - $u[0], $v[1] - $v[0]) / 2.0;
     }
 
     /**
@@ -76,9 +75,9 @@ final readonly class Patch
         if ($other->face === $this->face) {
             return 0.0;
         }
-        $eye = $other->middle();
-        $axis = $this->face->axis();
-        if ($other->face->axis() === $axis) {
+        $eye = $other->middle;
+        $axis = $this->axis;
+        if ($other->axis === $axis) {
             [$u, $v] = $this->axes;
 
             return FormFactor::parallel(
@@ -96,12 +95,12 @@ final readonly class Patch
     /** @param array{float, float, float} $eye */
     private function seenFromTheSide(self $other, array $eye): float
     {
-        $rises = $this->axes[0] === $other->face->axis();
+        $rises = $this->axes[0] === $other->axis;
         [$rise, $side, $sideAxis] = $rises ? [$this->u, $this->v, $this->axes[1]] : [$this->v, $this->u, $this->axes[0]];
         $heights = [abs($rise[0] - $other->at), abs($rise[1] - $other->at)];
 
         return FormFactor::perpendicular(
-            abs($this->at - $eye[$this->face->axis()]),
+            abs($this->at - $eye[$this->axis]),
             $side[0] - $eye[$sideAxis],
             $side[1] - $eye[$sideAxis],
             min($heights),
@@ -112,7 +111,7 @@ final readonly class Patch
     /** @return array{float, float, float} */
     private function pointAt(float $u, float $v): array
     {
-        return match ($this->face->axis()) {
+        return match ($this->axis) {
             0 => [$this->at, $u, $v],
             1 => [$u, $this->at, $v],
             default => [$u, $v, $this->at],

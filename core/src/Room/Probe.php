@@ -36,27 +36,27 @@ final readonly class Probe
      */
     public function formFactorTo(Patch $patch): float
     {
-        [$mx, $my, $mz] = $patch->middle();
+        [$mx, $my, $mz] = $patch->middle;
         $dx = $mx - $this->point->x;
         $dy = $my - $this->point->y;
         $dz = $mz - $this->point->z;
         $normal = $this->normal->unit;
         $height = $dx * $normal->x + $dy * $normal->y + $dz * $normal->z;
         $squared = $dx * $dx + $dy * $dy + $dz * $dz;
-        $radius = $patch->radius();
+        $radius = $patch->radius;
         if ($height <= -$radius) {
             return 0.0;
         }
         if ($height < $radius || $squared < self::FAR ** 2 * $radius ** 2) {
             return $this->edgeSum($this->aboveHorizon($patch));
         }
-        $leaving = abs(match ($patch->face->axis()) {
+        $leaving = abs(match ($patch->axis) {
             0 => $dx,
             1 => $dy,
             default => $dz,
         });
 
-        return $height * $leaving * $patch->area() / (M_PI * $squared * $squared);
+        return $height * $leaving * $patch->area / (M_PI * $squared * $squared);
     }
 
     /**

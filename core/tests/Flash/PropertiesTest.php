@@ -61,12 +61,12 @@ final class PropertiesTest extends TestCase
                 $patches = Interreflection::in($room)->patches->all;
                 $probes = [];
                 foreach ($patches as $i => $patch) {
-                    $probes["p$i"] = Probe::at(Vector::of(...$patch->middle()), $patch->face->inward());
+                    $probes["p$i"] = Probe::at(Vector::of(...$patch->middle), $patch->face->inward());
                 }
                 $light = FlashInRoom::of($room)->at($probes)->exposures($head);
                 $later = 0.0;
                 foreach ($patches as $i => $patch) {
-                    $later += $light["p$i"]->later->luminance() * $patch->area();
+                    $later += $light["p$i"]->later->luminance() * $patch->area;
                 }
                 // By two and more reflections the share ρ²/(1 − ρ) of the beam's light arrives, over all faces.
                 $expected = $head->beam->energy() * $grey ** 2 / (1.0 - $grey);
@@ -81,8 +81,8 @@ final class PropertiesTest extends TestCase
         foreach ([[0, 40], [3, 77], [10, 61], [5, 100]] as [$i, $j]) {
             $a = $patches[$i];
             $b = $patches[$j % count($patches)];
-            $there = $a->seenFrom($b) * $b->area();
-            $back = $b->seenFrom($a) * $a->area();
+            $there = $a->seenFrom($b) * $b->area;
+            $back = $b->seenFrom($a) * $a->area;
             self::assertEqualsWithDelta($there, $back, 0.1 * max($there, $back) + 1e-9, "$i and $j");
         }
     }
@@ -147,8 +147,8 @@ final class PropertiesTest extends TestCase
         $sent = 0.0;
         $area = 0.0;
         foreach ($patches->all as $i => $patch) {
-            $sent += $back[$i] * $patch->area();
-            $area += $patch->area();
+            $sent += $back[$i] * $patch->area;
+            $area += $patch->area;
         }
         self::assertEqualsWithDelta(1.0, $sent / $area, 0.03);
     }

@@ -46,7 +46,7 @@ final class RoomTest extends TestCase
     {
         $patches = Patches::of(self::room(12.0, 6.0, 3.0, 0.5))->all;
         $eye = $patches[2];
-        $probe = Probe::at(Vector::of(...$eye->middle()), $eye->face->inward());
+        $probe = Probe::at(Vector::of(...$eye->middle), $eye->face->inward());
         foreach ($patches as $patch) {
             $exact = $patch->seenFrom($eye);
             self::assertEqualsWithDelta($exact, $probe->formFactorTo($patch), 0.03 * $exact + 1e-9, $patch->face->value);
@@ -73,7 +73,7 @@ final class RoomTest extends TestCase
         $importance = $interreflection->importance(Probe::at(Vector::of(1.0, 2.0, 1.5), Direction::along(Vector::of(1.0, 0.3, -0.2))));
         $arriving = 0.0;
         foreach ($interreflection->patches->all as $i => $patch) {
-            $arriving += $importance[1][$i] * 10.0 * $patch->area();
+            $arriving += $importance[1][$i] * 10.0 * $patch->area;
         }
         self::assertEqualsWithDelta(1.0, $arriving / (10.0 * 0.8 ** 2 / (1.0 - 0.8)), 0.005);
     }
@@ -98,7 +98,7 @@ final class RoomTest extends TestCase
         $room = self::room(11.0, 6.0, 3.0, 0.5);
         $patches = Patches::of($room);
         foreach ($patches->all as $i => $patch) {
-            [$x, $y, $z] = $patch->middle();
+            [$x, $y, $z] = $patch->middle;
             $middle = Vector::of(5.5, 3.0, 1.5);
             self::assertSame($i, $patches->indexAt($room->meets($middle, $x - 5.5, $y - 3.0, $z - 1.5)), "patch $i");
         }

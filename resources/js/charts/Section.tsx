@@ -32,7 +32,7 @@ export const Section = memo(function Section({ section, levels, roomName }: Prop
       <div ref={box}>{width > 0 && <Drawing section={section} levels={levels} plot={plotOf(section, width)} width={width} clip={clip} />}</div>
       <figcaption className="px-4 text-sm text-faint">
         {roomName} in section, to scale: {metres(section.length)} long, {metres(section.width)} wide
-        {section.openAbove ? ', nothing overhead' : `, ${metres(section.height)} high`}.
+        {section.openAbove ? ', nothing overhead' : `, ${tall(section)}`}.
       </figcaption>
     </figure>
   );
@@ -40,8 +40,8 @@ export const Section = memo(function Section({ section, levels, roomName }: Prop
 
 function plotOf(section: SectionDocument, width: number): Plot {
   const room = width - MARGIN.left - MARGIN.right;
-  const whole = Math.min(room / section.length, TALLEST / section.height);
-  const scale = Math.min(Math.max(whole, SMALLEST), TALLEST / section.height);
+  const whole = Math.min(room / section.length, TALLEST / section.highest);
+  const scale = Math.min(Math.max(whole, SMALLEST), TALLEST / section.highest);
   const shown = Math.min(section.length, room / scale);
   const middle = (section.camera.x + section.face.x) / 2;
   const from = Math.max(0, Math.min(middle - shown / 2, section.length - shown));
@@ -51,7 +51,7 @@ function plotOf(section: SectionDocument, width: number): Plot {
     from,
     to: from + shown,
     x: (m) => inset + (m - from) * scale,
-    z: (m) => MARGIN.top + (section.height - m) * scale,
+    z: (m) => MARGIN.top + (section.highest - m) * scale,
   };
 }
 
@@ -64,8 +64,9 @@ interface DrawingProps {
 }
 
 function Drawing({ section, levels, plot, width, clip }: DrawingProps) {
-  const height = MARGIN.top + section.height * plot.scale + MARGIN.bottom;
-  const inside = { x: plot.x(plot.from), y: plot.z(section.height), width: plot.x(plot.to) - plot.x(plot.from), height: section.height * plot.scale };
+  const height = MARGIN.top + section.highest * plot.scale + MARGIN.bottom;
+  const inside = { x: plot.x(plot.from), y: plot.z(section.highest), width: plot.x(plot.to) - plot.x(plot.from), height: section.highest * plot.scale };
+  const air = polyline([...section.ceiling, { ...section.backdrop, z: 0 }, { ...section.backdrop, x: 0, z: 0 }], plot);
   return (
     <svg width={width} height={height} role="img" aria-label={inWords(section, levels)} className="block text-ink">
       <defs>
@@ -76,9 +77,9 @@ function Drawing({ section, levels, plot, width, clip }: DrawingProps) {
           <line x1="0" y1="0" x2="0" y2="7" stroke="var(--glow)" strokeWidth="1.4" strokeLinecap="round" opacity="0.35" />
         </pattern>
       </defs>
-      <rect {...inside} fill="var(--raised)" />
-      <rect {...inside} fill={`url(#${clip}-glow)`} rx="3" />
       <g clipPath={`url(#${clip})`}>
+        <polygon points={air} fill="var(--raised)" />
+        <polygon points={air} fill={`url(#${clip}-glow)`} strokeLinejoin="round" />
         <Beam section={section} plot={plot} />
         <Shell section={section} plot={plot} />
         <Backdrop section={section} levels={levels} plot={plot} />
@@ -96,13 +97,15 @@ function Shell({ section, plot }: { readonly section: SectionDocument; readonly 
   const { x, z } = plot;
   const left = x(0);
   const right = x(section.length);
-  const top = z(section.height);
   const floor = z(0);
+  const roof = polyline(section.ceiling, plot);
+  const walls = { left: z(section.ceiling[0]?.z ?? section.height), right: z(section.ceiling.at(-1)?.z ?? section.height) };
   return (
     <g fill="none" stroke="currentColor" strokeWidth="2">
       <line x1={left} y1={floor} x2={right} y2={floor} strokeWidth="3" />
-      {!section.openAbove && <path d={`M${left} ${floor}V${top}H${right}V${floor}`} />}
-      {section.openAbove && <path d={`M${left} ${floor}V${top}M${right} ${floor}V${top}`} strokeDasharray="2 7" opacity="0.5" />}
+      <path d={`M${left} ${floor}V${walls.left}M${right} ${floor}V${walls.right}`} {...(section.openAbove ? { strokeDasharray: '2 7', opacity: 0.5 } : {})} />
+      {!section.openAbove && <polyline points={roof} strokeLinejoin="round" />}
+      {section.ridge === 'along' && <line x1={left} x2={right} y1={z(section.height)} y2={z(section.height)} strokeWidth="1" strokeDasharray="6 4" opacity="0.6" />}
     </g>
   );
 }
@@ -214,7 +217,7 @@ function Cuts({ section, plot }: { readonly section: SectionDocument; readonly p
   return (
     <g stroke="currentColor" fill="none">
       {cuts.map((cut) => (
-        <line key={cut} x1={plot.x(cut)} x2={plot.x(cut)} y1={plot.z(section.height) - 6} y2={plot.z(0) + 6} strokeDasharray="9 3 2 3" />
+        <line key={cut} x1={plot.x(cut)} x2={plot.x(cut)} y1={plot.z(section.highest) - 6} y2={plot.z(0) + 6} strokeDasharray="9 3 2 3" />
       ))}
     </g>
   );
@@ -252,7 +255,12 @@ function Label({ x, y, anchor, children }: { readonly x: number; readonly y: num
   );
 }
 
+/** "3.1 m high", "4 m to the eaves, 8 m to the ridge". */
+function tall(section: SectionDocument): string {
+  return section.ridge === null ? `${metres(section.height)} high` : `${metres(section.height)} to the eaves, ${metres(section.highest)} to the ridge`;
+}
+
 function inWords(section: SectionDocument, levels: LevelsDocument): string {
-  const above = section.openAbove ? 'nothing overhead' : `ceiling at ${metres(section.height)}`;
+  const above = section.openAbove ? 'nothing overhead' : tall(section);
   return `Section of the room: ${above}, subject ${metres(section.face.x - section.camera.x)} from the camera, face ${signed(levels.face)} stops, backdrop ${signed(levels.backdrop)} stops.`;
 }

@@ -4,11 +4,17 @@ export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
 
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
 
-export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'direct';
+export type GelKind = 'full-orange' | 'half-orange' | 'quarter-orange' | 'quarter-blue' | 'half-blue';
+
+export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct';
 
 export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'full-output' | 'lowest-output';
 
+export type ModifierKind = 'card' | 'dome' | 'sphere' | 'soft-box' | 'grid';
+
 export type RayKind = 'axis' | 'fan' | 'return';
+
+export type RidgeWay = 'along' | 'across';
 
 export type ShortfallKind = 'room-too-dark' | 'room-too-bright' | 'flash-too-weak' | 'flash-too-strong' | 'shaky';
 
@@ -40,6 +46,8 @@ export interface AimDocument {
   readonly spillOverGlow: number | null;
   /** Tint from paint, mired; above 0 is warmer than the flash. */
   readonly cast: number;
+  /** How large the light looks from the face, degrees across; small is hard, large is soft. */
+  readonly apparentSize: number;
   /** Clicks of output to turn from the way in use to this one; above 0 turns up. Null where the output is not the whole answer. */
   readonly clicks: number | null;
   /** What speaks for and against it. */
@@ -98,7 +106,9 @@ export interface ControlDocument {
 
 /** One point of a curve of costs. */
 export interface CostDocument {
-  /** Distance or height after the change, m. */
+  /** The new value in words, with its unit. */
+  readonly label: string;
+  /** The same as a number: m, mm, or a reflectance. */
   readonly value: number;
   /** Light on the face against before, stops; below 0 is darker. */
   readonly gain: number;
@@ -106,7 +116,7 @@ export interface CostDocument {
   readonly clicks: number;
 }
 
-/** What a change of distance or ceiling costs, with all settings left alone. Schema: costs.schema.json. */
+/** What a change of distance, ceiling, finish or zoom costs, with all settings left alone. Schema: costs.schema.json. */
 export interface CostsDocument {
   /** Format of this document. */
   readonly version: number;
@@ -118,6 +128,12 @@ export interface CostsDocument {
   readonly distancesDirect: readonly CostDocument[];
   /** Lowest first. */
   readonly ceilings: readonly CostDocument[];
+  /** The face of the room that the finishes are for. */
+  readonly finishedFace: Face;
+  /** Darkest first. */
+  readonly finishes: readonly CostDocument[];
+  /** Wide to narrow. */
+  readonly zooms: readonly CostDocument[];
   /** What twice the distance costs, direct and this way; '' where the room is too short for it. */
   readonly sentence: string;
 }
@@ -211,6 +227,7 @@ export interface MomentDraft {
   readonly bodyId: number;
   readonly lensId: number;
   readonly flashUnitId: number;
+  readonly outfit: OutfitDraft;
   /** mm, within the lens. */
   readonly focalLength: number;
 }
@@ -243,6 +260,16 @@ export interface NightData {
   readonly heldOn: string;
   /** The date as people say it. */
   readonly heldOnInWords: string;
+}
+
+/** What is on the flash, and how many of it. */
+export interface OutfitDraft {
+  /** Units alike, side by side, fired together. */
+  readonly units: number;
+  /** Null for a bare head. */
+  readonly modifier: ModifierKind | null;
+  /** Null for none. */
+  readonly gel: GelKind | null;
 }
 
 /** A place in the room. */
@@ -290,14 +317,24 @@ export interface RemedyDocument {
   readonly stops: number | null;
 }
 
-/** The room as a box. */
+/** Two equal slopes over the middle of a room. */
+export interface RoofDraft {
+  /** m from the floor. */
+  readonly ridge: number;
+  /** How the ridge runs, seen by the camera. */
+  readonly runs: RidgeWay;
+}
+
+/** The room as a box, with its roof. */
 export interface RoomDraft {
   /** m, along the way the camera looks. */
   readonly length: number;
   /** m */
   readonly width: number;
-  /** m, floor to ceiling. */
+  /** m, floor to ceiling, or to the eaves. */
   readonly height: number;
+  /** Null for a flat ceiling. */
+  readonly roof: RoofDraft | null;
   readonly finishes: FinishesDraft;
 }
 
@@ -307,8 +344,14 @@ export interface SectionDocument {
   readonly length: number;
   /** m */
   readonly width: number;
-  /** m */
+  /** To the ceiling or the eaves, m. */
   readonly height: number;
+  /** To the highest point of the ceiling, m. */
+  readonly highest: number;
+  /** The ceiling in the section, back to far. */
+  readonly ceiling: readonly PointDocument[];
+  /** How the ridge of a pitched roof runs; null for a flat ceiling. */
+  readonly ridge: RidgeWay | null;
   readonly camera: PointDocument;
   readonly head: PointDocument;
   /** Unit vector: where the head points. */
@@ -407,6 +450,12 @@ export const limits = {
         "unit": "m",
         "step": 0.05
     },
+    "room.roof.ridge": {
+        "min": 2.1,
+        "max": 40,
+        "unit": "m",
+        "step": 0.05
+    },
     "camera.fromBackWall": {
         "min": 0.1,
         "max": 199,
@@ -443,6 +492,12 @@ export const limits = {
         "unit": "stops under metered",
         "step": 0.3333333333333333
     },
+    "outfit.units": {
+        "min": 1,
+        "max": 4,
+        "unit": "units",
+        "step": 1
+    },
     "lens.focalLength": {
         "min": 8,
         "max": 600,
@@ -451,26 +506,80 @@ export const limits = {
     }
 } as const;
 
-/** Finishes in words. */
+/** Finishes in words, and where their reflectances come from. */
 export const finishes = {
-    "white-plaster": "white plaster",
-    "limewash": "limewash",
-    "cream-paint": "cream paint",
-    "sailcloth": "sailcloth",
-    "pale-oak": "pale oak",
-    "oak-boards": "oak boards",
-    "dark-timber": "dark timber",
-    "stone-flags": "stone flags",
-    "concrete": "concrete",
-    "red-brick": "red brick",
-    "sage-paint": "sage paint",
-    "navy-paint": "navy paint",
-    "wine-drape": "wine-red drape",
-    "black-drape": "black drape",
-    "night-window": "windows at night",
-    "grass": "grass",
-    "wet-cobbles": "wet cobbles",
-    "open": "open sky"
+    "white-plaster": {
+        "label": "white plaster",
+        "source": "Reckoned with 84 %. Usual range 80 to 88 %: fresh white emulsion or gypsum; old and smoky ones lie lower."
+    },
+    "limewash": {
+        "label": "limewash",
+        "source": "Reckoned with 77 %. Usual range 70 to 80 %: limewash on masonry."
+    },
+    "cream-paint": {
+        "label": "cream paint",
+        "source": "Reckoned with 70 %. Usual range 65 to 75 %: cream and ivory wall paint."
+    },
+    "sailcloth": {
+        "label": "sailcloth",
+        "source": "Reckoned with 60 %. Usual range 50 to 65 %: unbleached canvas against a dark sky; some light goes through and is lost."
+    },
+    "pale-oak": {
+        "label": "pale oak",
+        "source": "Reckoned with 38 %. Usual range 30 to 45 %: light oak, birch, beech, oiled."
+    },
+    "oak-boards": {
+        "label": "oak boards",
+        "source": "Reckoned with 25 %. Usual range 20 to 30 %: oak floors after years of feet."
+    },
+    "dark-timber": {
+        "label": "dark timber",
+        "source": "Reckoned with 10 %. Usual range 6 to 15 %: stained or smoke-darkened beams and boards."
+    },
+    "stone-flags": {
+        "label": "stone flags",
+        "source": "Reckoned with 29 %. Usual range 20 to 40 %: grey sandstone and slate, dry."
+    },
+    "concrete": {
+        "label": "concrete",
+        "source": "Reckoned with 35 %. Usual range 25 to 45 %: fair-faced concrete."
+    },
+    "red-brick": {
+        "label": "red brick",
+        "source": "Reckoned with 22 %. Usual range 15 to 30 %: fired red brick without gloss."
+    },
+    "sage-paint": {
+        "label": "sage paint",
+        "source": "Reckoned with 41 %. Usual range 35 to 45 %: grey-green wall paint."
+    },
+    "navy-paint": {
+        "label": "navy paint",
+        "source": "Reckoned with 10 %. Usual range 7 to 14 %: dark blue wall paint."
+    },
+    "wine-drape": {
+        "label": "wine-red drape",
+        "source": "Reckoned with 7 %. Usual range 4 to 10 %: dark red velvet and wool, in folds."
+    },
+    "black-drape": {
+        "label": "black drape",
+        "source": "Reckoned with 4 %. Usual range 2 to 6 %: black stage cloth, in folds."
+    },
+    "night-window": {
+        "label": "windows at night",
+        "source": "Reckoned with 8 %. Usual range 7 to 12 %: two faces of a pane at some 4 % each, and the frame."
+    },
+    "grass": {
+        "label": "grass",
+        "source": "Reckoned with 9 %. Usual range 6 to 12 %: mown grass, seen by the eye."
+    },
+    "wet-cobbles": {
+        "label": "wet cobbles",
+        "source": "Reckoned with 8 %. Usual range 5 to 10 %: dark stone, wet; its gloss is left out."
+    },
+    "open": {
+        "label": "open sky",
+        "source": "Reckoned with 0 %. Nothing comes back."
+    }
 } as const;
 
 /** Kinds of rooms to start from, with usual sizes (m) and finishes. */
@@ -481,6 +590,7 @@ export const roomKinds = {
             "length": 14,
             "width": 8,
             "height": 2.8,
+            "roof": null,
             "finishes": {
                 "ceiling": "white-plaster",
                 "floor": "oak-boards",
@@ -497,6 +607,7 @@ export const roomKinds = {
             "length": 26,
             "width": 6.4,
             "height": 3.1,
+            "roof": null,
             "finishes": {
                 "ceiling": "limewash",
                 "floor": "oak-boards",
@@ -512,7 +623,11 @@ export const roomKinds = {
         "room": {
             "length": 20,
             "width": 10,
-            "height": 6,
+            "height": 4,
+            "roof": {
+                "ridge": 8,
+                "runs": "along"
+            },
             "finishes": {
                 "ceiling": "dark-timber",
                 "floor": "oak-boards",
@@ -528,7 +643,11 @@ export const roomKinds = {
         "room": {
             "length": 18,
             "width": 9,
-            "height": 3.8,
+            "height": 2.6,
+            "roof": {
+                "ridge": 5,
+                "runs": "along"
+            },
             "finishes": {
                 "ceiling": "sailcloth",
                 "floor": "grass",
@@ -545,6 +664,7 @@ export const roomKinds = {
             "length": 16,
             "width": 10,
             "height": 4.5,
+            "roof": null,
             "finishes": {
                 "ceiling": "white-plaster",
                 "floor": "concrete",
@@ -561,6 +681,7 @@ export const roomKinds = {
             "length": 15,
             "width": 12,
             "height": 4,
+            "roof": null,
             "finishes": {
                 "ceiling": "black-drape",
                 "floor": "black-drape",
@@ -577,6 +698,7 @@ export const roomKinds = {
             "length": 60,
             "width": 30,
             "height": 12,
+            "roof": null,
             "finishes": {
                 "ceiling": "open",
                 "floor": "stone-flags",
@@ -598,6 +720,31 @@ export const aims = {
     "back-right": "Over the right shoulder",
     "left": "Left wall",
     "right": "Right wall",
+    "card": "Up with the card",
     "direct": "Straight at the face"
+} as const;
+
+/** What can be put on a head, in words. */
+export const modifiers = {
+    "card": "bounce card",
+    "dome": "dome",
+    "sphere": "sphere",
+    "soft-box": "small soft box",
+    "grid": "grid"
+} as const;
+
+/** Gels before a flash, in words. */
+export const gels = {
+    "full-orange": "full orange",
+    "half-orange": "half orange",
+    "quarter-orange": "quarter orange",
+    "quarter-blue": "quarter blue",
+    "half-blue": "half blue"
+} as const;
+
+/** How the ridge of a pitched roof runs, in words. */
+export const ridges = {
+    "along": "along your view",
+    "across": "across your view"
 } as const;
 

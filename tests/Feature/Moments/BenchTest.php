@@ -47,6 +47,8 @@ final class BenchTest extends TestCase
             'startsAt' => '20:15',
             'room.height' => 3.3,
             'room.finishes.far' => 'red-brick',
+            'room.roof' => ['ridge' => 5.5, 'runs' => 'across'],
+            'outfit' => ['units' => 2, 'modifier' => 'dome', 'gel' => 'half-orange'],
             'subject.distance' => 4.2,
             'look' => ['roomUnder' => 2, 'aperture' => 'f/2.8'],
             'glow' => ['ev' => null, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => '3200']],
@@ -58,6 +60,8 @@ final class BenchTest extends TestCase
         $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('bench.draft.name', 'Speeches')
             ->where('bench.draft.startsAt', '20:15')
+            ->where('bench.draft.room.roof', ['ridge' => 5.5, 'runs' => 'across'])
+            ->where('bench.draft.outfit', ['units' => 2, 'modifier' => 'dome', 'gel' => 'half-orange'])
             ->where('bench.draft.room.height', 3.3)
             ->where('bench.draft.room.finishes.far', 'red-brick')
             ->where('bench.draft.subject.distance', 4.2)

@@ -44,7 +44,7 @@ final class TypeScriptTest extends TestCase
             self::assertStringContainsString(sprintf('"unit": "%s"', $limits->unit), $text);
         }
         foreach (Finish::cases() as $finish) {
-            self::assertStringContainsString("\"{$finish->value}\": \"{$finish->inWords()}\"", $text);
+            self::assertStringContainsString("\"label\": \"{$finish->inWords()}\"", $text);
         }
     }
 

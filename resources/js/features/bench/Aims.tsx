@@ -28,7 +28,10 @@ export const Aims = memo(function Aims({ aims, inUse, onChoose }: Props) {
             >
               {aim.label}
             </Button>
-            <p className="order-last col-span-2 text-sm sm:order-none sm:col-span-1">{aim.verdict}</p>
+            <p className="order-last col-span-2 text-sm sm:order-none sm:col-span-1">
+              {aim.verdict}
+              {aim.apparentSize > 0 && <span className="text-faint"> Light {Math.round(aim.apparentSize)}° wide.</span>}
+            </p>
             <p className="text-right">
               <span className="font-semibold whitespace-nowrap">{reach(aim)}</span>
               {aim.aim !== inUse && aim.clicks !== null && <span className="block text-sm text-faint">{turn(aim.clicks)}</span>}

@@ -1,12 +1,13 @@
 import { useEffect, useState } from 'react';
 import { CostCurve } from '@/charts/CostCurve';
+import { percent } from '@/lib/format';
 import { post } from '@/lib/http';
 import type { CostDocument, CostsDocument, MomentDraft } from '@/types/generated';
 
 /** ms that a draft must stand still before its curves are asked for; they are no part of a drag. */
 const SETTLED = 400;
 
-/** What another distance or ceiling would cost, with all settings left alone. */
+/** What another distance, ceiling, finish or zoom would cost, with all settings left alone. */
 export function Costs({ momentId, draft }: { readonly momentId: number; readonly draft: MomentDraft }) {
   const costs = useCosts(momentId, draft);
   if (costs === null || costs.distances.length < 2) return null;
@@ -15,10 +16,14 @@ export function Costs({ momentId, draft }: { readonly momentId: number; readonly
       <h2 id="costs" className="text-lg">
         What a change costs
       </h2>
-      {costs.sentence !== '' && <p>{costs.sentence}</p>}
+      <p>
+        {costs.sentence} Each curve gives stops on the face, and below it the clicks of output to turn.
+      </p>
       <div className="grid gap-5 md:grid-cols-2">
         <Curve title="Subject nearer or farther" costs={costs.distances} beside={costs.distancesDirect} note="Dashed: bare direct light." />
-        {costs.ceilings.length > 1 && <Curve title="Ceiling lower or higher" costs={costs.ceilings} beside={[]} note="" />}
+        <Curve title="Ceiling lower or higher" costs={costs.ceilings} />
+        <Curve title={`Another finish on the ${costs.finishedFace === 'ceiling' ? 'ceiling' : 'wall that the head points at'}`} costs={costs.finishes} travel="difference" marks={SHARES} note="Across: how much the finish reflects." />
+        <Curve title="Zoom of the head, set by hand" costs={costs.zooms} />
       </div>
     </section>
   );
@@ -27,27 +32,44 @@ export function Costs({ momentId, draft }: { readonly momentId: number; readonly
 interface CurveProps {
   readonly title: string;
   readonly costs: readonly CostDocument[];
-  readonly beside: readonly CostDocument[];
-  readonly note: string;
+  readonly beside?: readonly CostDocument[];
+  readonly travel?: 'factor' | 'difference';
+  /** What stands below the curve; the points themselves when there are none. */
+  readonly marks?: readonly { readonly value: number; readonly text: string }[];
+  readonly note?: string;
 }
 
-function Curve({ title, costs, beside, note }: CurveProps) {
+const SHARES = [0.1, 0.3, 0.5, 0.7].map((value) => ({ value, text: percent(value) }));
+
+function Curve({ title, costs, beside = [], travel = 'factor', marks, note = '' }: CurveProps) {
+  if (costs.length < 2) return null;
   return (
-    <figure className="grid content-start gap-1">
-      <figcaption className="text-sm font-medium">{title}: stops on the face, and clicks of output to turn</figcaption>
-      <CostCurve label={costs.map((cost) => `${cost.value} m: ${turn(cost.clicks)}`).join(', ')} costs={costs} beside={beside} />
+    <figure className="grid grid-cols-1 content-start gap-1">
+      <figcaption className="text-sm font-medium">{title}</figcaption>
+      <CostCurve
+        label={costs.map((cost) => `${cost.label}: ${turn(cost.clicks)}`).join(', ')}
+        costs={costs}
+        beside={beside}
+        travel={travel}
+        marks={marks ?? costs.map((cost) => ({ value: cost.value, text: cost.label }))}
+      />
       <ul className="flex flex-wrap gap-x-4 text-sm">
-        {costs
-          .filter((cost) => cost.clicks !== 0)
-          .map((cost) => (
-            <li key={cost.value}>
-              {cost.value} m: <span className="font-semibold">{turn(cost.clicks)}</span>
-            </li>
-          ))}
+        {byClicks(costs).map(([clicks, labels]) => (
+          <li key={clicks}>
+            <span className="font-semibold">{turn(clicks)}</span>: {labels.join(', ')}
+          </li>
+        ))}
       </ul>
       {note !== '' && <p className="text-sm text-faint">{note}</p>}
     </figure>
   );
+}
+
+/** Changes that cost the same stand together. */
+function byClicks(costs: readonly CostDocument[]): [number, string[]][] {
+  const groups = new Map<number, string[]>();
+  for (const cost of costs) groups.set(cost.clicks, [...(groups.get(cost.clicks) ?? []), cost.label]);
+  return [...groups];
 }
 
 function turn(clicks: number): string {

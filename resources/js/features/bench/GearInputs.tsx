@@ -1,4 +1,4 @@
-import { aims, limits, type GearChoice, type HeadAim } from '@/types/generated';
+import { aims, gels, limits, modifiers, type GearChoice, type GelKind, type HeadAim, type ModifierKind, type MomentDraft } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import type { InputProps } from './Inputs';
@@ -51,6 +51,7 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
           onChange({ ...draft, flashUnitId });
         }}
       />
+      <OutfitInputs draft={draft} faults={faults} onChange={onChange} />
       <Choice
         label="Head"
         options={AIMS}
@@ -58,6 +59,48 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
         error={faults['head']}
         onChange={(value) => {
           onChange({ ...draft, head: value === ANY ? null : (value as HeadAim) });
+        }}
+      />
+    </>
+  );
+}
+
+const NOTHING = 'nothing';
+const MODIFIERS = [{ value: NOTHING, label: 'bare head' }, ...(Object.keys(modifiers) as ModifierKind[]).map((value) => ({ value, label: modifiers[value] }))];
+const GELS = [{ value: NOTHING, label: 'none' }, ...(Object.keys(gels) as GelKind[]).map((value) => ({ value, label: gels[value] }))];
+const UNITS = Array.from({ length: limits['outfit.units'].max }, (_, i) => ({ value: String(i + 1), label: i === 0 ? 'one' : `${i + 1} side by side` }));
+
+function OutfitInputs({ draft, faults, onChange }: Omit<InputProps, 'bench'>) {
+  const turn = (changes: Partial<MomentDraft['outfit']>) => {
+    onChange({ ...draft, outfit: { ...draft.outfit, ...changes } });
+  };
+  return (
+    <>
+      <Choice
+        label="Units"
+        options={UNITS}
+        value={String(draft.outfit.units)}
+        error={faults['outfit.units']}
+        onChange={(value) => {
+          turn({ units: Number(value) });
+        }}
+      />
+      <Choice
+        label="On the head"
+        options={MODIFIERS}
+        value={draft.outfit.modifier ?? NOTHING}
+        error={faults['outfit.modifier']}
+        onChange={(value) => {
+          turn({ modifier: value === NOTHING ? null : (value as ModifierKind) });
+        }}
+      />
+      <Choice
+        label="Gel"
+        options={GELS}
+        value={draft.outfit.gel ?? NOTHING}
+        error={faults['outfit.gel']}
+        onChange={(value) => {
+          turn({ gel: value === NOTHING ? null : (value as GelKind) });
         }}
       />
     </>

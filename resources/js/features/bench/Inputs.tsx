@@ -46,7 +46,7 @@ export const Inputs = memo(function Inputs(props: InputProps) {
         <GlowInputs {...props} />
         <LookInputs {...props} />
       </Group>
-      <Fold title="The whole room" open={hasFault(faults, ['room.length', 'room.width', 'room.finishes', 'camera', 'subject.height'])}>
+      <Fold title="The whole room" open={hasFault(faults, ['room.length', 'room.width', 'room.roof', 'room.finishes', 'camera', 'subject.height'])}>
         {bench.othersInRoom > 0 && (
           <p className="text-sm text-faint">
             {bench.roomName} is used by {bench.othersInRoom === 1 ? 'one other moment' : `${bench.othersInRoom} other moments`}; a change holds there too.
@@ -54,7 +54,7 @@ export const Inputs = memo(function Inputs(props: InputProps) {
         )}
         <RoomInputs {...props} />
       </Fold>
-      <Fold title="Gear" open={hasFault(faults, ['body', 'lens', 'flash', 'focal', 'head'])}>
+      <Fold title="Gear" open={hasFault(faults, ['body', 'lens', 'flash', 'focal', 'head', 'outfit'])}>
         <GearInputs {...props} />
       </Fold>
       <Fold title="Name and time" open={hasFault(faults, ['name', 'startsAt'])}>

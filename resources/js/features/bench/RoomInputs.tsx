@@ -1,9 +1,9 @@
-import { finishes, limits, roomKinds, type Finish, type FinishesDraft } from '@/types/generated';
+import { finishes, limits, ridges, roomKinds, type Finish, type FinishesDraft, type RidgeWay } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import type { InputProps } from './Inputs';
 
-const OPTIONS = (Object.keys(finishes) as Finish[]).map((value) => ({ value, label: finishes[value] }));
+const OPTIONS = (Object.keys(finishes) as Finish[]).map((value) => ({ value, label: finishes[value].label, detail: finishes[value].source }));
 
 const KINDS = Object.keys(roomKinds) as (keyof typeof roomKinds)[];
 
@@ -46,6 +46,7 @@ export function RoomInputs(props: InputProps) {
           onChange({ ...draft, room: { ...draft.room, width } });
         }}
       />
+      <RoofInputs {...props} />
       {FACES.map(({ face, label }) => (
         <FinishChoice key={face} face={face} label={label} {...props} />
       ))}
@@ -77,6 +78,43 @@ export function RoomInputs(props: InputProps) {
           onChange({ ...draft, subject: { ...draft.subject, height } });
         }}
       />
+    </>
+  );
+}
+
+const FLAT = 'flat';
+const ROOFS = [{ value: FLAT, label: 'flat' }, ...(Object.keys(ridges) as RidgeWay[]).map((value) => ({ value, label: `pitched, ridge ${ridges[value]}` }))];
+
+/** m from the eaves to the ridge when a roof is first made pitched. */
+const USUAL_RISE = 3;
+
+function RoofInputs({ draft, faults, onChange }: InputProps) {
+  const { roof, height } = draft.room;
+  const range = limits['room.roof.ridge'];
+  return (
+    <>
+      <Choice
+        label="Roof"
+        options={ROOFS}
+        value={roof?.runs ?? FLAT}
+        error={faults['room.roof']}
+        onChange={(value) => {
+          const next = value === FLAT ? null : { ridge: roof?.ridge ?? Math.min(range.max, height + USUAL_RISE), runs: value as RidgeWay };
+          onChange({ ...draft, room: { ...draft.room, roof: next } });
+        }}
+      />
+      {roof !== null && (
+        <NumberField
+          label="Ridge height"
+          hint="The ceiling height is that of the eaves."
+          range={range}
+          value={roof.ridge}
+          error={faults['room.roof.ridge']}
+          onChange={(ridge) => {
+            onChange({ ...draft, room: { ...draft.room, roof: { ...roof, ridge } } });
+          }}
+        />
+      )}
     </>
   );
 }

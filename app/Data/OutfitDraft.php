@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Flash\ModifierKind;
+
+/** What is on the flash, and how many of it. */
+final readonly class OutfitDraft
+{
+    public function __construct(
+        /** Units alike, side by side, fired together. */
+        public int $units,
+        /** Null for a bare head. */
+        public ?ModifierKind $modifier,
+        /** Null for none. */
+        public ?GelKind $gel,
+    ) {}
+}
