@@ -11,11 +11,11 @@ use App\Models\Moment;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
-use Kaddle\Core\Plan\Reading\FaultyDocument;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Kaddle\Core\Plan\Reading\ReadMoment;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Reading\FaultyDocument;
 
 /**
  * A draft of a moment from the page.

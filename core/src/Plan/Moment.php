@@ -58,6 +58,12 @@ final readonly class Moment
         return new self($scene, $glow, $level, $workingAperture, $body, $lens, $flash, $aim);
     }
 
+    /** The same through another lens. */
+    public function through(Lens $lens): self
+    {
+        return new self($this->scene, $this->glow, $this->roomLevel, $this->workingAperture, $this->body, $lens, $this->flash, $this->aim);
+    }
+
     /** The head on the camera, pointing somewhere, with its zoom where it then stands. */
     public function head(Scene $scene, HeadAim $aim, ?ZoomStep $zoom = null): Head
     {

@@ -134,6 +134,25 @@ final class LightCommandTest extends TestCase
         yield 'a mile high' => ['room.size', [5, 5, 99], 'room.size', 'ceiling height must be 2 to 40 m'];
     }
 
+    public function testTellsWhereTheSunStands(): void
+    {
+        [$exit, $out] = self::light(['sun'], '[{"lat": 0, "lon": 0, "time": "2027-03-20T12:00:00Z"}]');
+        self::assertSame(0, $exit);
+        /** @var list<array{altitude: float, azimuth: float, lux: float}> $sun */
+        $sun = json_decode($out, true, 4, JSON_THROW_ON_ERROR);
+        self::assertEqualsWithDelta(88.1, $sun[0]['altitude'], 0.05);
+        self::assertGreaterThan(100_000.0, $sun[0]['lux']);
+        [$exit, , $err] = self::light(['sun'], '[{"lat": 0, "lon": 0, "time": "noon"}]');
+        self::assertSame(2, $exit);
+        self::assertStringContainsString('"field": "0.time"', $err);
+    }
+
+    public function testChecksDocuments(): void
+    {
+        self::assertSame(0, self::light(['check'], (string) file_get_contents(__DIR__ . '/../../examples/night.json'))[0]);
+        self::assertSame(2, self::light(['check'], '{"format": "kaddle-night", "version": 1}')[0]);
+    }
+
     public function testAnUnknownCommandShowsTheUsage(): void
     {
         [$exit, , $err] = self::light(['shine'], '');

@@ -6,8 +6,8 @@ namespace Kaddle\Core\Tests\Plan;
 
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ModifierKind;
-use Kaddle\Core\Plan\Reading\FaultyDocument;
 use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Reading\FaultyDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -10,8 +10,8 @@ use App\Models\Room;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Plan\Reading\FaultyDocument;
 use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Reading\FaultyDocument;
 
 /** Stores a draft in its moment and room, both or neither. */
 final class SaveMoment

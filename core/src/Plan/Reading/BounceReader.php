@@ -6,7 +6,12 @@ namespace Kaddle\Core\Plan\Reading;
 
 use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Gear\OutfitReader;
 use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Reading\Faults;
+use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Reading\Fields;
+use Kaddle\Core\Reading\Json;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;

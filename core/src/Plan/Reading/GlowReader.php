@@ -11,6 +11,7 @@ use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\KaddleException;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Reading\Fields;
 
 /** @internal the glow in a moment document: an EV, or the exposure that a meter gave */
 final readonly class GlowReader

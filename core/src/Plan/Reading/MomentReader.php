@@ -6,8 +6,13 @@ namespace Kaddle\Core\Plan\Reading;
 
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Gear\GearReader;
 use Kaddle\Core\Plan\Moment;
 use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Reading\Faults;
+use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Reading\Fields;
+use Kaddle\Core\Reading\Json;
 
 /**
  * Start here with data from outside: a moment document (schema/moment.schema.json) in, a moment out.

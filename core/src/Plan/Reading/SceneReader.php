@@ -6,6 +6,8 @@ namespace Kaddle\Core\Plan\Reading;
 
 use Kaddle\Core\Plan\OutsideRoom;
 use Kaddle\Core\Plan\Scene;
+use Kaddle\Core\Reading\Faults;
+use Kaddle\Core\Reading\Fields;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;

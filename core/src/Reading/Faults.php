@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Plan\Reading;
+namespace Kaddle\Core\Reading;
 
 /** Collects faults while a document is read, so that all are told at once. */
 final class Faults
@@ -13,6 +13,17 @@ final class Faults
     public function add(string $field, string $message): void
     {
         $this->all[] = new Fault($field, $message);
+    }
+
+    public function areNone(): bool
+    {
+        return $this->all === [];
+    }
+
+    /** @return list<Fault> */
+    public function all(): array
+    {
+        return $this->all;
     }
 
     /** @throws FaultyDocument when there are any */

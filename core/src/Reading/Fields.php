@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Plan\Reading;
+namespace Kaddle\Core\Reading;
 
 use Kaddle\Core\KaddleException;
 use Kaddle\Core\Quantity\Limits;
@@ -74,6 +74,38 @@ final readonly class Fields
     public function is(string $name, int $value): bool
     {
         return ($this->values[$name] ?? null) === $value;
+    }
+
+    /** The same fields, with their faults noted elsewhere. */
+    public function noting(Faults $faults): self
+    {
+        return new self($this->values, $this->path, $faults);
+    }
+
+    /** Takes over faults that were noted elsewhere, under the same paths. */
+    public function take(Faults $faults): void
+    {
+        foreach ($faults->all() as $fault) {
+            $this->faults->add($fault->field, $fault->message);
+        }
+    }
+
+    /** The same fields but for some, which are read elsewhere. */
+    public function without(string ...$names): self
+    {
+        return new self(array_diff_key($this->values, array_flip($names)), $this->path, $this->faults);
+    }
+
+    /** None but these. */
+    public function only(string ...$names): self
+    {
+        return new self(array_intersect_key($this->values, array_flip($names)), $this->path, $this->faults);
+    }
+
+    /** As it came. */
+    public function raw(string $name): mixed
+    {
+        return $this->values[$name] ?? null;
     }
 
     public function number(string $name, string $what, Limits $limits): ?float

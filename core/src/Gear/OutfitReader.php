@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Plan\Reading;
+namespace Kaddle\Core\Gear;
 
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
@@ -11,6 +11,7 @@ use Kaddle\Core\Flash\ImpossibleUnit;
 use Kaddle\Core\Flash\Modifier;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Flash\Outfit;
+use Kaddle\Core\Reading\Fields;
 
 /** @internal what is on a flash in a document: how many side by side, modifier, gel */
 final readonly class OutfitReader

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Plan\Reading;
+namespace Kaddle\Core\Reading;
 
 /**
  * What is wrong with one field of a document.

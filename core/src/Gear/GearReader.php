@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Plan\Reading;
+namespace Kaddle\Core\Gear;
 
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Body;
@@ -16,6 +16,8 @@ use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Flash\ZoomTable;
 use Kaddle\Core\KaddleException;
 use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Reading\Faults;
+use Kaddle\Core\Reading\Fields;
 
 /** @internal the gear in a moment document */
 final readonly class GearReader

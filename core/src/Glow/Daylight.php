@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Glow;
+
+/**
+ * Light of sun and sky outdoors, level, under a clear sky.
+ *
+ * Twilight by the customary figures: 400 lx at sunset (altitude −0.83°), 3.4 lx at the
+ * end of civil twilight, 0.008 lx at the end of nautical; by day the usual clear-sky
+ * curve. Between the marks the logarithm runs straight. Clouds take one to four stops.
+ *
+ * @phpstan-all-methods-pure
+ */
+final class Daylight
+{
+    /** Altitude in degrees => lx. */
+    private const MARKS = [
+        [-90.0, 0.0008], [-18.0, 0.0008], [-12.0, 0.008], [-6.0, 3.4], [-0.833, 400.0], [5.0, 5_000.0],
+        [10.0, 12_000.0], [20.0, 30_000.0], [30.0, 50_000.0], [45.0, 77_000.0], [60.0, 96_000.0], [90.0, 110_000.0],
+    ];
+
+    private function __construct() {}
+
+    /** @return float lx, above 0 */
+    public static function lux(SunPosition $sun): float
+    {
+        [$from, $below] = self::MARKS[0];
+        foreach (self::MARKS as [$to, $above]) {
+            if ($sun->altitude <= $to) {
+                return $to > $from ? $below * ($above / $below) ** (($sun->altitude - $from) / ($to - $from)) : $above;
+            }
+            [$from, $below] = [$to, $above];
+        }
+
+        return $below;
+    }
+
+    /** Colour temperature, K: warm with a low sun, blue once it is gone. Rough. */
+    public static function kelvin(SunPosition $sun): float
+    {
+        return match (true) {
+            $sun->altitude > 15.0 => 5500.0,
+            $sun->altitude > 0.0 => 4000.0 + 100.0 * $sun->altitude,
+            $sun->altitude > -6.0 => 4000.0 - 1000.0 * $sun->altitude,
+            default => 10000.0,
+        };
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Glow;
+
+use Kaddle\Core\Quantity\Limits;
+
+/**
+ * A group of lamps on one dimmer, as it lights the middle of a room.
+ */
+final readonly class Lamp
+{
+    /** @param list<array{int, float}> $states minutes of the evening => share of full, in time order */
+    private function __construct(
+        public string $name,
+        /** lx when full up. */
+        public float $lux,
+        /** K */
+        public float $kelvin,
+        private array $states,
+    ) {}
+
+    /**
+     * @param list<array{string, float}> $states clock ("19:30") and level (0 to 1) from then on; always full up without any
+     */
+    public static function of(string $name, float $lux, float $kelvin, array $states): self
+    {
+        $inOrder = array_map(static fn(array $s): array => [Evening::minutes($s[0]), $s[1]], $states);
+        usort($inOrder, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return new self($name, self::luxLimits()->checked("light of $name", $lux), self::kelvinLimits()->checked("colour of $name", $kelvin), $inOrder);
+    }
+
+    public static function luxLimits(): Limits
+    {
+        return Limits::between(0.1, 20_000.0, 'lx', 1.0);
+    }
+
+    public static function kelvinLimits(): Limits
+    {
+        return Limits::between(1500.0, 12_000.0, 'K', 100.0);
+    }
+
+    public static function levelLimits(): Limits
+    {
+        return Limits::between(0.0, 1.0, 'of full', 0.05);
+    }
+
+    /** lx at a time of the evening; the first state also holds before it. */
+    public function at(string $clock): float
+    {
+        $level = $this->states[0][1] ?? 1.0;
+        foreach ($this->states as [$from, $share]) {
+            if ($from <= Evening::minutes($clock)) {
+                $level = $share;
+            }
+        }
+
+        return $this->lux * $level;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+/**
+ * The tone of what people wear, as a flash meter sees it.
+ *
+ * @phpstan-all-methods-pure
+ */
+enum Clothing: string
+{
+    case White = 'white';
+    case Mixed = 'mixed';
+    case Dark = 'dark';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::White => 'mostly white',
+            self::Mixed => 'mixed',
+            self::Dark => 'mostly dark',
+        };
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Power;
+
+/**
+ * Start here for batteries: pops and energy over a night, waits, heat, when to change sets.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class EnergyPlan
+{
+    /** min over which a head is taken to collect heat. */
+    private const WARM = 10.0;
+
+    /** Full pops within that time from which units throttle or are damaged; a cautious figure for small units. */
+    public const HOT = 30.0;
+
+    /** @param list<EnergyStep> $steps */
+    private function __construct(
+        public array $steps,
+        public float $pops,
+        /** In full pops. */
+        public float $energy,
+        /** Sets that the night drains, part of the last included. */
+        public float $setsUsed,
+        /** Sets to carry: a fifth more than is used, rounded up. */
+        public int $setsToCarry,
+    ) {}
+
+    /** @param list<PlannedUse> $uses in time order */
+    public static function of(array $uses, PowerSource $source): self
+    {
+        $steps = [];
+        $spent = 0.0;
+        $pops = 0.0;
+        foreach ($uses as $use) {
+            $before = (int) floor($spent);
+            $spent += $use->pops() / $source->pops($use->share);
+            $pops += $use->pops();
+            $steps[] = new EnergyStep(
+                $use->name,
+                $use->pops(),
+                $use->energy(),
+                $source->recycle($use->share),
+                $use->framesPerMinute > 0.0 ? 60.0 / $use->framesPerMinute : INF,
+                $use->framesPerMinute * min(self::WARM, $use->minutes) * $use->share / self::HOT,
+                (int) floor($spent) - $before,
+            );
+        }
+
+        return new self(
+            $steps,
+            $pops,
+            array_sum(array_map(static fn(PlannedUse $u): float => $u->energy(), $uses)),
+            $spent,
+            (int) ceil(1.2 * $spent),
+        );
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Power;
+
+/**
+ * What one moment takes out of the batteries.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class EnergyStep
+{
+    /** @internal made by EnergyPlan only */
+    public function __construct(
+        public string $name,
+        public float $pops,
+        /** In full pops. */
+        public float $energy,
+        /** s until ready again. */
+        public float $recycle,
+        /** s between frames as planned; endless for none. */
+        public float $pause,
+        /** Heat against what a head bears, 1 is the limit. */
+        public float $heat,
+        /** Times that a set runs out in it. */
+        public int $changes,
+    ) {}
+
+    /** Whether frames come faster than the unit is ready. */
+    public function waits(): bool
+    {
+        return $this->recycle > $this->pause;
+    }
+
+    public function overheats(): bool
+    {
+        return $this->heat > 1.0;
+    }
+}

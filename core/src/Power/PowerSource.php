@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Power;
+
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+
+/**
+ * What feeds a flash unit, one set of it: energy per pop goes with its share of full power.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class PowerSource
+{
+    /** s below which no unit is ready again, whatever the share. */
+    private const QUICKEST = 0.15;
+
+    /** Standby and preflashes are not counted, so no set is trusted with more pops than this. */
+    private const MOST_POPS = 5000.0;
+
+    private function __construct(
+        /** s to be ready again after a full pop */
+        public float $fullSeconds,
+        /** Full pops in a set. */
+        public float $fullPops,
+    ) {}
+
+    /** @throws OutOfRange */
+    public static function of(float $fullSeconds, float $fullPops): self
+    {
+        return new self(
+            self::secondsLimits()->checked('recycle time', $fullSeconds),
+            self::popsLimits()->checked('pops in a set', $fullPops),
+        );
+    }
+
+    public static function secondsLimits(): Limits
+    {
+        return Limits::between(0.2, 30.0, 's', 0.1);
+    }
+
+    public static function popsLimits(): Limits
+    {
+        return Limits::between(10.0, 2000.0, 'full pops', 10.0);
+    }
+
+    /** Seconds until ready again: t_full·p, not below a floor. */
+    public function recycle(float $share): float
+    {
+        return max(self::QUICKEST, $this->fullSeconds * $share);
+    }
+
+    /** Pops in a set: pops_full/p, as far as electronics last. */
+    public function pops(float $share): float
+    {
+        return min(self::MOST_POPS, $this->fullPops / $share);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Reading;
+
+/** Any number of a closed set, each once. */
+final readonly class ChoicesKind implements Kind
+{
+    /** @param non-empty-array<string, string> $options value => in words */
+    private function __construct(
+        private array $options,
+    ) {}
+
+    /** @param non-empty-array<string, string> $options value => in words */
+    public static function of(array $options): self
+    {
+        return new self($options);
+    }
+
+    /** @return list<string>|null */
+    public function read(Fields $fields, Field $field): ?array
+    {
+        $value = $fields->raw($field->name);
+        $known = is_array($value) ? array_values(array_unique(array_filter($value, fn(mixed $v): bool => is_string($v) && isset($this->options[$v])))) : [];
+        if (is_array($value) && count($known) === count($value)) {
+            return array_map(strval(...), $known);
+        }
+        $fields->fault($field->name, sprintf('The %s must be a list of: %s, each at most once.', $field->label, implode(', ', array_keys($this->options))));
+
+        return null;
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'array', 'uniqueItems' => true, 'items' => ['enum' => array_keys($this->options)]];
+    }
+
+    public function form(): array
+    {
+        return ['kind' => 'choices'] + ChoiceKind::of($this->options)->form();
+    }
+}

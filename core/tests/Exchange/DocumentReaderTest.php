@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests\Exchange;
+
+use Kaddle\Core\Exchange\DocumentKind;
+use Kaddle\Core\Exchange\DocumentReader;
+use Kaddle\Core\Reading\Fault;
+use Kaddle\Core\Reading\FaultyDocument;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class DocumentReaderTest extends TestCase
+{
+    #[DataProvider('examples')]
+    public function testTheExamplesAreSoundAndKeepToTheirSchema(string $name, DocumentKind $kind): void
+    {
+        $json = HostileDocuments::example($name);
+        self::assertSame($kind, DocumentReader::fromJson($json)->kind);
+        $schema = (string) file_get_contents(__DIR__ . "/../../schema/$kind->value.schema.json");
+        self::assertTrue((new Validator())->validate(json_decode($json, false, 32, JSON_THROW_ON_ERROR), $schema)->isValid());
+    }
+
+    /** @return iterable<string, array{string, DocumentKind}> */
+    public static function examples(): iterable
+    {
+        yield 'a bag' => ['bag', DocumentKind::Bag];
+        yield 'a place' => ['place', DocumentKind::Place];
+        yield 'a night' => ['night', DocumentKind::Night];
+    }
+
+    #[DataProvider('examples')]
+    public function testThePublishedSchemaIsThatOfTheReader(string $name, DocumentKind $kind): void
+    {
+        self::assertJsonStringEqualsJsonString(
+            json_encode($kind->schema(), JSON_THROW_ON_ERROR),
+            (string) file_get_contents(__DIR__ . "/../../schema/$kind->value.schema.json"),
+            "of $name",
+        );
+    }
+
+    #[DataProvider('hostile')]
+    public function testRefusesWhatIsUnsoundInASentence(string $json, string $field, string $sentence): void
+    {
+        try {
+            DocumentReader::fromJson($json);
+            self::fail('taken');
+        } catch (FaultyDocument $e) {
+            $told = [];
+            foreach ($e->faults as $fault) {
+                $told[] = "$fault->field: $fault->message";
+            }
+            $found = array_filter($e->faults, static fn(Fault $f): bool => $f->field === $field && str_contains($f->message, $sentence));
+            self::assertNotSame([], $found, implode("\n", $told));
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function hostile(): iterable
+    {
+        return HostileDocuments::all();
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests\Glow;
+
+use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Glow\Lamp;
+use Kaddle\Core\Glow\LightReading;
+use Kaddle\Core\Glow\Place;
+use Kaddle\Core\Glow\ReadingKind;
+use Kaddle\Core\Glow\RoomGlow;
+use Kaddle\Core\Quantity\ExposureValue;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class RoomGlowTest extends TestCase
+{
+    private const NIGHT = '2027-09-18';
+
+    /** 60 lx and nothing else: EV = log2(60/2.5) = 4.58. */
+    public function testLampsAloneGiveTheirLight(): void
+    {
+        $point = self::glow(0.0, [self::lanterns()], [])->at(self::at('23:00'));
+        self::assertEqualsWithDelta(4.58, $point->glow->ev, 0.01);
+        self::assertEqualsWithDelta(2700.0, $point->kelvin, 5.0);
+        self::assertEqualsWithDelta(0.0, $point->daylight, 0.001);
+    }
+
+    public function testWindowsFadeWithTheSun(): void
+    {
+        $glow = self::glow(0.01, [], []);
+        $levels = array_map(static fn(string $clock): float => $glow->at(self::at($clock))->glow->ev, ['17:00', '18:30', '19:30', '20:15']);
+        $falling = $levels;
+        rsort($falling);
+        self::assertSame($falling, $levels);
+        self::assertGreaterThan(0.9, $glow->at(self::at('17:00'))->daylight);
+    }
+
+    public function testDimmersHoldFromTheirTimeOn(): void
+    {
+        $lamp = Lamp::of('Lanterns', 80.0, 2700.0, [['22:00', 0.25], ['17:00', 1.0]]);
+        self::assertSame([80.0, 80.0, 20.0, 20.0], array_map($lamp->at(...), ['16:00', '21:59', '22:00', '01:30']));
+    }
+
+    /** Three readings a stop under what was described pull the curve there, and its doubt shrinks. */
+    public function testReadingsCorrectTheCurve(): void
+    {
+        $told = self::glow(0.0, [self::lanterns()], []);
+        $readings = array_map(static fn(string $clock): LightReading => self::reading($clock, 3.58), ['20:00', '21:00', '22:00']);
+        $learnt = self::glow(0.0, [self::lanterns()], $readings);
+        self::assertEqualsWithDelta(3.6, $learnt->at(self::at('21:30'))->glow->ev, 0.1);
+        self::assertLessThan($told->at(self::at('21:30'))->doubt / 2.0, $learnt->at(self::at('21:30'))->doubt);
+    }
+
+    /** Evening readings teach the lamps, afternoon readings the windows. */
+    public function testEachReadingTeachesTheLightThatShoneThen(): void
+    {
+        $afternoon = self::glow(0.01, [self::lanterns()], [self::reading('15:00', 11.0)]);
+        $told = self::glow(0.01, [self::lanterns()], []);
+        self::assertGreaterThan($told->at(self::at('15:30'))->glow->ev + 0.5, $afternoon->at(self::at('15:30'))->glow->ev);
+        self::assertEqualsWithDelta($told->at(self::at('23:00'))->glow->ev, $afternoon->at(self::at('23:00'))->glow->ev, 0.05);
+    }
+
+    public function testARoomThatNobodyDescribedIsLearntFromReadings(): void
+    {
+        self::assertEqualsWithDelta(1.0, self::glow(0.0, [], [self::reading('22:00', 1.0)])->at(self::at('22:30'))->glow->ev, 0.1);
+    }
+
+    public function testNamesTheReadingThatDisagrees(): void
+    {
+        $readings = [self::reading('20:00', 4.6), self::reading('21:00', 4.5), self::reading('22:00', 0.5), self::reading('23:00', 4.6)];
+        $odd = self::glow(0.0, [self::lanterns()], $readings)->oddReadings();
+        self::assertSame([2], array_keys($odd));
+        self::assertEqualsWithDelta(-4.1, $odd[2] ?? 0.0, 0.2);
+        unset($readings[2]);
+        self::assertSame([], self::glow(0.0, [self::lanterns()], array_values($readings))->oddReadings());
+    }
+
+    #[DataProvider('clocks')]
+    public function testAnEveningEndsAtSix(string $date, string $clock, string $zone, string $utc): void
+    {
+        self::assertSame($utc, Evening::moment($date, $clock, new \DateTimeZone($zone))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i'));
+    }
+
+    /** @return iterable<string, array{string, string, string, string}> */
+    public static function clocks(): iterable
+    {
+        yield 'evening' => ['2027-09-18', '19:30', 'Europe/Oslo', '2027-09-18 17:30'];
+        yield 'after midnight belongs to the night before' => ['2027-09-18', '01:30', 'Europe/Oslo', '2027-09-18 23:30'];
+        yield 'clocks go forward in the night' => ['2027-03-27', '03:30', 'Europe/Oslo', '2027-03-28 01:30'];
+        yield 'a time that is left out' => ['2027-03-27', '02:30', 'Europe/Oslo', '2027-03-28 01:30'];
+        yield 'clocks go back in the night' => ['2027-10-30', '03:30', 'Europe/Oslo', '2027-10-31 02:30'];
+        yield 'before the date line' => ['2027-09-18', '20:00', 'Pacific/Kiritimati', '2027-09-18 06:00'];
+        yield 'behind the date line' => ['2027-09-18', '20:00', 'Pacific/Pago_Pago', '2027-09-19 07:00'];
+    }
+
+    public function testMinutesAndClocksAreInverse(): void
+    {
+        foreach (['06:00', '05:59', '00:00', '23:59', '19:30'] as $clock) {
+            self::assertSame($clock, Evening::clock(Evening::minutes($clock)));
+        }
+        self::assertSame(0, Evening::minutes('06:00'));
+    }
+
+    /**
+     * @param list<Lamp> $lamps
+     * @param list<LightReading> $readings
+     */
+    private static function glow(float $share, array $lamps, array $readings): RoomGlow
+    {
+        return RoomGlow::of(Place::at(58.2, 8.1, self::zone()), $share, $lamps, $readings);
+    }
+
+    private static function lanterns(): Lamp
+    {
+        return Lamp::of('Lanterns', 60.0, 2700.0, []);
+    }
+
+    private static function reading(string $clock, float $ev): LightReading
+    {
+        return LightReading::of('middle', self::at($clock), ExposureValue::atIso100($ev), ReadingKind::Incident);
+    }
+
+    private static function at(string $clock): \DateTimeImmutable
+    {
+        return Evening::moment(self::NIGHT, $clock, self::zone());
+    }
+
+    private static function zone(): \DateTimeZone
+    {
+        return new \DateTimeZone('Europe/Oslo');
+    }
+}
