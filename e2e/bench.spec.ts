@@ -42,7 +42,7 @@ test('the demo shows supper in the ropewalk with settings and reasons', async ({
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   await page.getByRole('link', { name: /Supper in the ropewalk/ }).click();
-  await expect(page.getByRole('img', { name: /Section of the room: ceiling at 3.1 m, subject 3 m/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /Section of the room: 3.1 m high, subject 3 m/ })).toBeVisible();
   expect(await settings(page)).toEqual({ shutter: '1/40 s', aperture: 'f/4', iso: '1250', head: 'Left wall', output: '1/16' });
   await expect(page.getByText('At 35 mm you can hold 1/35 s.')).toBeVisible();
   await expectAccessible(page);
@@ -152,7 +152,7 @@ test('a kind of room to start from changes size and finishes at once', async ({ 
   const before = await settings(page);
   await page.getByRole('button', { name: 'The whole room' }).click();
   await page.getByLabel('Start from a kind of room').selectOption('barn with a pitched roof');
-  await expect(page.getByRole('textbox', { name: 'Ceiling height' })).toHaveValue('6');
+  await expect(page.getByRole('textbox', { name: 'Ceiling height' })).toHaveValue('4');
   await expect(page.getByLabel('Ceiling finish')).toHaveValue('dark-timber');
   expect(await settings(page)).not.toEqual(before);
   await expect(page.getByRole('heading', { name: 'What a change costs' })).toBeVisible();
