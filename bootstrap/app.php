@@ -10,6 +10,7 @@ use App\Providers\AppServiceProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Kaddle\Core\Reading\FaultyDocument;
 
 $root = dirname(__DIR__);
 
@@ -32,6 +33,7 @@ $app = Application::configure(basePath: $root)
         $middleware->redirectUsersTo('/nights');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->map(FaultyDocument::class, Problems::byField(...));
         $exceptions->respond(Problems::inWords(...));
     })
     ->create();

@@ -41,7 +41,7 @@ test('the demo shows supper in the ropewalk with settings and reasons', async ({
   await page.getByRole('link', { name: /Wedding of Runa and Joss/ }).click();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
-  await page.getByRole('link', { name: /Supper in the ropewalk/ }).click();
+  await page.getByRole('link', { name: 'Supper in the ropewalk', exact: true }).click();
   await expect(page.getByRole('img', { name: /Section of the room: 3.1 m high, subject 3 m/ })).toBeVisible();
   expect(await settings(page)).toEqual({ shutter: '1/40 s', aperture: 'f/4', iso: '1250', head: 'Left wall', output: '1/16' });
   await expect(page.getByText('At 35 mm you can hold 1/35 s.')).toBeVisible();
@@ -169,7 +169,7 @@ test('a night is added to and deleted', async ({ page }) => {
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Toast' })).toBeVisible();
   await page.getByRole('link', { name: 'Short-lived' }).click();
-  await expect(page.getByRole('link', { name: /Toast/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Toast', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Delete the night' }).click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Delete it' }).click();

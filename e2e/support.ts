@@ -75,5 +75,5 @@ export async function expectAccessible(page: Page): Promise<void> {
 /** Nothing may hang over the edge of the screen. */
 export async function expectNoSidewaysScroll(page: Page): Promise<void> {
   const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-  expect(over).toBeLessThanOrEqual(0);
+  expect(over, page.url()).toBeLessThanOrEqual(0);
 }

@@ -8,6 +8,7 @@ use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
 use App\Starter\StarterNight;
+use App\Starter\StarterVenue;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -49,9 +50,10 @@ abstract class TestCase extends FrameworkTestCase
     /** The first moment of a new night. */
     protected function momentOf(User $user): Moment
     {
-        $night = new Night(['name' => 'A wedding', 'place' => 'A hall', 'held_on' => '2027-05-08']);
+        $night = new Night(['name' => 'A wedding', 'held_on' => '2027-05-08']);
+        StarterNight::store($user, $night, StarterVenue::store($user, 'A hall', 'Europe/Oslo', 'place'), null);
 
-        return StarterNight::for($user, $night)->fresh() ?? self::fail('not stored');
+        return $night->moments()->firstOrFail()->fresh() ?? self::fail('not stored');
     }
 
     /**
@@ -63,20 +65,20 @@ abstract class TestCase extends FrameworkTestCase
      */
     protected function draftOf(Moment $moment, array $changes = []): array
     {
-        $document = $moment->fresh(['room', 'body', 'lens', 'flashUnit'])?->document() ?? [];
+        $document = $moment->fresh(Moment::WHOLE)?->document() ?? [];
         $draft = [
             'name' => $moment->name,
             'startsAt' => '19:30',
             'room' => $document['room'] ?? [],
             'camera' => $document['camera'] ?? [],
             'subject' => $document['subject'] ?? [],
-            'glow' => $document['glow'] ?? [],
+            'glow' => $moment->glow_from_curve ? ['curve' => true] : $document['glow'] ?? [],
             'look' => $document['look'] ?? [],
             'head' => null,
             'bodyId' => $moment->body_id,
             'lensId' => $moment->lens_id,
-            'flashUnitId' => $moment->flash_unit_id,
-            'outfit' => ['units' => $moment->units, 'modifier' => $moment->modifier?->value, 'gel' => $moment->gel?->value],
+            'flashId' => $moment->flash_id,
+            'outfit' => ['units' => $moment->units, 'modifierId' => $moment->modifier_id, 'gelId' => $moment->gel_id],
             'focalLength' => $moment->focal_mm,
         ];
         foreach ($changes as $path => $value) {

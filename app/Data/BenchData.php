@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use App\Models\Body;
-use App\Models\FlashUnit;
-use App\Models\Lens;
 use App\Models\Moment;
+use App\Models\Piece;
 use App\Models\User;
+use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Plan\Document\SolutionDocument;
 
 /** Everything the bench shows when it opens. */
@@ -18,10 +17,13 @@ final readonly class BenchData
      * @param list<BodyChoice> $bodies
      * @param list<LensChoice> $lenses
      * @param list<GearChoice> $flashUnits
+     * @param list<GearChoice> $modifiers
+     * @param list<GearChoice> $gels
      */
     private function __construct(
         public int $momentId,
         public NightData $night,
+        public int $roomId,
         public string $roomName,
         /** Other moments in the same room, which a change of the room touches too. */
         public int $othersInRoom,
@@ -33,20 +35,35 @@ final readonly class BenchData
         public array $lenses,
         /** @var list<GearChoice> */
         public array $flashUnits,
+        /** @var list<GearChoice> */
+        public array $modifiers,
+        /** @var list<GearChoice> */
+        public array $gels,
+        /** What the curve of the room says for the middle of the moment, as stored. */
+        public CurveData $curve,
     ) {}
 
     public static function of(Moment $moment, User $user, SolutionDocument $solution): self
     {
+        $pieces = $user->pieces()
+            ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id])
+            ->orderBy('id')->get();
+        $choices = static fn(PieceKind $kind): array => array_values($pieces->where('kind', $kind)->map(static fn(Piece $p): GearChoice => GearChoice::of($p))->all());
+
         return new self(
             $moment->id,
             NightData::of($moment->night),
+            $moment->room_id,
             $moment->room->name,
             Moment::query()->where('room_id', $moment->room_id)->count() - 1,
             MomentDraft::of($moment),
             $solution,
-            array_values($user->bodies->map(static fn(Body $b): BodyChoice => BodyChoice::of($b))->all()),
-            array_values($user->lenses->map(static fn(Lens $l): LensChoice => LensChoice::of($l))->all()),
-            array_values($user->flashUnits->map(static fn(FlashUnit $f): GearChoice => GearChoice::flash($f))->all()),
+            array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => BodyChoice::of($p))->all()),
+            array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => LensChoice::of($p))->all()),
+            $choices(PieceKind::Flash),
+            $choices(PieceKind::Modifier),
+            $choices(PieceKind::Gel),
+            CurveData::of($moment->curvePoint(), $moment->night->venue->timeZone()),
         );
     }
 }

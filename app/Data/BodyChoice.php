@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use App\Models\Body;
+use App\Models\Piece;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
@@ -30,12 +30,12 @@ final readonly class BodyChoice
         public array $isos,
     ) {}
 
-    public static function of(Body $body): self
+    public static function of(Piece $body): self
     {
-        $step = $body->step;
+        $step = Step::tryFrom(is_string($body->data['step'] ?? null) ? $body->data['step'] : '') ?? Step::Third;
 
         return new self(
-            GearChoice::body($body),
+            GearChoice::of($body),
             $step,
             array_map(static fn(Shutter $s): string => $s->label(), Shutter::scale($step)),
             array_map(static fn(Aperture $a): string => $a->label(), Aperture::scale(

@@ -6,20 +6,26 @@ namespace App\Data;
 
 use App\Models\Moment;
 
-/** The glow, told in one of two ways: exactly one of the fields is set. */
+/** The glow, told in one of three ways. */
 final readonly class GlowDraft
 {
     private function __construct(
-        /** EV at ISO 100. */
+        /** EV at ISO 100; null when told otherwise. */
         public ?float $ev,
-        /** The exposure that a meter gave. */
+        /** The exposure that a meter gave; null when told otherwise. */
         public ?MeteredDraft $metered,
+        /** Whether the room's curve tells it. */
+        public bool $curve,
     ) {}
 
     public static function of(Moment $moment): self
     {
-        return $moment->metered_tv !== null && $moment->metered_av !== null && $moment->metered_sv !== null
-            ? new self(null, new MeteredDraft($moment->metered_tv->label(), $moment->metered_av->label(), $moment->metered_sv->label()))
-            : new self($moment->glow_ev, null);
+        $metered = $moment->metered();
+
+        return new self(
+            $moment->glow_ev,
+            $metered === null ? null : new MeteredDraft($metered->shutter->label(), $metered->aperture->label(), $metered->iso->label()),
+            $moment->glow_from_curve,
+        );
     }
 }

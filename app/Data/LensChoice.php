@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use App\Models\Lens;
+use App\Models\Piece;
 use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Gear\PieceReader;
 use Kaddle\Core\Quantity\Step;
 
 /** A lens to choose from, with what can be set on it. */
@@ -27,13 +28,15 @@ final readonly class LensChoice
         public array $halves,
     ) {}
 
-    public static function of(Lens $lens): self
+    public static function of(Piece $lens): self
     {
+        $openings = PieceReader::openings($lens->data);
+        $focal = $openings->focalLimits();
         $scale = static fn(Step $step): array => array_map(
             static fn(Aperture $a): string => $a->label(),
-            Aperture::scale($step, $lens->widest_av, $lens->narrowest_av),
+            Aperture::scale($step, $openings->at($focal->min), PieceReader::narrowest($lens->data)),
         );
 
-        return new self(GearChoice::lens($lens), $lens->shortest_mm, $lens->longest_mm, $scale(Step::Third), $scale(Step::Half));
+        return new self(GearChoice::of($lens), $focal->min, $focal->max, $scale(Step::Third), $scale(Step::Half));
     }
 }

@@ -23,7 +23,7 @@ final readonly class MomentDraft
         public ?HeadAim $head,
         public int $bodyId,
         public int $lensId,
-        public int $flashUnitId,
+        public int $flashId,
         public OutfitDraft $outfit,
         /** mm, within the lens. */
         public float $focalLength,
@@ -42,8 +42,8 @@ final readonly class MomentDraft
             $moment->head_aim,
             $moment->body_id,
             $moment->lens_id,
-            $moment->flash_unit_id,
-            new OutfitDraft($moment->units, $moment->modifier, $moment->gel),
+            $moment->flash_id,
+            new OutfitDraft($moment->units, $moment->modifier_id, $moment->gel_id),
             $moment->focal_mm,
         );
     }

@@ -12,6 +12,7 @@ final readonly class NightData
     private function __construct(
         public int $id,
         public string $name,
+        public int $venueId,
         public string $place,
         /** ISO 8601 date. */
         public string $heldOn,
@@ -24,7 +25,8 @@ final readonly class NightData
         return new self(
             $night->id,
             $night->name,
-            $night->place,
+            $night->venue_id,
+            $night->venue->name,
             $night->held_on->toDateString(),
             $night->held_on->format('l, j F Y'),
         );

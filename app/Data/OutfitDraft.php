@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use Kaddle\Core\Colour\GelKind;
-use Kaddle\Core\Flash\ModifierKind;
-
 /** What is on the flash, and how many of it. */
 final readonly class OutfitDraft
 {
@@ -14,8 +11,8 @@ final readonly class OutfitDraft
         /** Units alike, side by side, fired together. */
         public int $units,
         /** Null for a bare head. */
-        public ?ModifierKind $modifier,
+        public ?int $modifierId,
         /** Null for none. */
-        public ?GelKind $gel,
+        public ?int $gelId,
     ) {}
 }

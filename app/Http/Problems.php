@@ -7,8 +7,10 @@ namespace App\Http;
 use App\Data\AccountData;
 use App\Models\User;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response as InertiaResponse;
+use Kaddle\Core\Reading\FaultyDocument;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What a person sees when a request cannot be answered. */
@@ -25,6 +27,20 @@ final class Problems
     ];
 
     private function __construct() {}
+
+    /** What the core refuses of a request's own fields; a stored document that it refuses is a fault of ours. */
+    public static function byField(FaultyDocument $e): \Throwable
+    {
+        if (request()->isMethodSafe()) {
+            return $e;
+        }
+        $told = [];
+        foreach ($e->faults as $fault) {
+            $told[$fault->field === '' ? 'page' : $fault->field][] = $fault->message;
+        }
+
+        return ValidationException::withMessages($told);
+    }
 
     public static function inWords(Response $response, \Throwable $e, Request $request): Response
     {

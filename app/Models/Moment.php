@@ -6,31 +6,41 @@ namespace App\Models;
 
 use App\Casts\ApertureCast;
 use App\Casts\IsoCast;
+use App\Casts\ObjectCast;
 use App\Casts\ShutterCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Kaddle\Core\Colour\GelKind;
 use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\HeadAim;
-use Kaddle\Core\Flash\ModifierKind;
+use Kaddle\Core\Gear\MomentParts;
+use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Plan\Reading\ReadMoment;
+use Kaddle\Core\Plan\Slot;
 
 /**
  * One planned situation of a night; lengths in m, levels in stops.
  *
- * The glow is either an EV or the exposure that a meter gave; the database
- * holds exactly one of the two.
+ * The glow is an EV, the exposure that a meter gave, or what the curve of the room says
+ * for its time; the database holds exactly one of the three.
  *
  * @property int $id
+ * @property string $uid
  * @property int $night_id
  * @property int $room_id
  * @property int $body_id
  * @property int $lens_id
- * @property int $flash_unit_id
+ * @property int $flash_id
+ * @property int|null $modifier_id
+ * @property int|null $gel_id
  * @property string $name
  * @property string $starts_at
+ * @property int $minutes
+ * @property array<string, mixed> $plan what is planned besides light, by the fields of MomentShape::plan()
+ * @property array<string, mixed>|null $answer the last answer of the solver, with the fingerprint of its question
  * @property float $focal_mm
  * @property float $from_back_wall_m
  * @property float $camera_height_m
@@ -40,25 +50,31 @@ use Kaddle\Core\Plan\Reading\MomentReader;
  * @property Shutter|null $metered_tv
  * @property Aperture|null $metered_av
  * @property Iso|null $metered_sv
+ * @property bool $glow_from_curve
  * @property float $room_under_stops
  * @property Aperture $working_av
  * @property HeadAim|null $head_aim
  * @property int $units
- * @property ModifierKind|null $modifier
- * @property GelKind|null $gel
  * @property Night $night
  * @property Room $room
- * @property Body $body
- * @property Lens $lens
- * @property FlashUnit $flashUnit
+ * @property Piece $body
+ * @property Piece $lens
+ * @property Piece $flash
+ * @property Piece|null $modifier
+ * @property Piece|null $gel
  */
 final class Moment extends Model
 {
+    use KeepsIdentity;
+
+    /** Everything that a document of a moment is made from. */
+    public const WHOLE = ['night.venue', 'room.venue', 'body', 'lens', 'flash', 'modifier', 'gel'];
+
     protected $fillable = [
-        'room_id', 'body_id', 'lens_id', 'flash_unit_id', 'name', 'starts_at', 'focal_mm',
+        'uid', 'room_id', 'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id',
+        'name', 'starts_at', 'minutes', 'plan', 'answer', 'focal_mm',
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
-        'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'room_under_stops', 'working_av', 'head_aim',
-        'units', 'modifier', 'gel',
+        'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
     ];
 
     protected $casts = [
@@ -75,11 +91,16 @@ final class Moment extends Model
         'working_av' => ApertureCast::class,
         'head_aim' => HeadAim::class,
         'units' => 'integer',
-        'modifier' => ModifierKind::class,
-        'gel' => GelKind::class,
+        'minutes' => 'integer',
+        'plan' => ObjectCast::class,
+        'answer' => 'array',
+        'glow_from_curve' => 'boolean',
     ];
 
-    protected $attributes = ['units' => 1];
+    protected $attributes = [
+        'units' => 1, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null,
+        'glow_ev' => null, 'metered_tv' => null, 'metered_av' => null, 'metered_sv' => null, 'glow_from_curve' => false, 'head_aim' => null,
+    ];
 
     /** @return BelongsTo<Night, $this> */
     public function night(): BelongsTo
@@ -93,22 +114,34 @@ final class Moment extends Model
         return $this->belongsTo(Room::class);
     }
 
-    /** @return BelongsTo<Body, $this> */
+    /** @return BelongsTo<Piece, $this> */
     public function body(): BelongsTo
     {
-        return $this->belongsTo(Body::class);
+        return $this->belongsTo(Piece::class);
     }
 
-    /** @return BelongsTo<Lens, $this> */
+    /** @return BelongsTo<Piece, $this> */
     public function lens(): BelongsTo
     {
-        return $this->belongsTo(Lens::class);
+        return $this->belongsTo(Piece::class);
     }
 
-    /** @return BelongsTo<FlashUnit, $this> */
-    public function flashUnit(): BelongsTo
+    /** @return BelongsTo<Piece, $this> */
+    public function flash(): BelongsTo
     {
-        return $this->belongsTo(FlashUnit::class);
+        return $this->belongsTo(Piece::class);
+    }
+
+    /** @return BelongsTo<Piece, $this> */
+    public function modifier(): BelongsTo
+    {
+        return $this->belongsTo(Piece::class);
+    }
+
+    /** @return BelongsTo<Piece, $this> */
+    public function gel(): BelongsTo
+    {
+        return $this->belongsTo(Piece::class);
     }
 
     /**
@@ -118,27 +151,80 @@ final class Moment extends Model
      */
     public function document(): array
     {
-        $metered = $this->metered_tv !== null && $this->metered_av !== null && $this->metered_sv !== null
-            ? ['shutter' => $this->metered_tv->label(), 'aperture' => $this->metered_av->label(), 'iso' => $this->metered_sv->label()]
-            : null;
+        $metered = $this->metered();
 
         return [
             'version' => MomentReader::VERSION,
             'room' => $this->room->document(),
             'camera' => ['fromBackWall' => $this->from_back_wall_m, 'height' => $this->camera_height_m],
             'subject' => ['distance' => $this->subject_distance_m, 'height' => $this->subject_height_m],
-            'glow' => $metered === null ? ['ev' => $this->glow_ev] : ['metered' => $metered],
+            'glow' => $metered === null
+                ? ['ev' => $this->glow()]
+                : ['metered' => ['shutter' => $metered->shutter->label(), 'aperture' => $metered->aperture->label(), 'iso' => $metered->iso->label()]],
             'look' => ['roomUnder' => $this->room_under_stops, 'aperture' => $this->working_av->label()],
             ...($this->head_aim === null ? [] : ['head' => $this->head_aim->value]),
-            'body' => $this->body->document(),
-            'lens' => $this->lens->document($this->focal_mm),
-            'flash' => $this->flashUnit->document($this->units, $this->modifier?->value, $this->gel?->value),
+            'body' => MomentParts::body($this->body->data),
+            'lens' => MomentParts::lens($this->lens->data, $this->focal_mm),
+            'flash' => MomentParts::flash($this->flash->data, $this->units, $this->modifier?->data, $this->gel?->data),
         ];
+    }
+
+    /** Takes over what the core has read about its light; stores nothing. */
+    public function takeLight(ReadMoment $read, bool $isFromCurve): self
+    {
+        $light = $read->moment;
+
+        return $this->fill([
+            'focal_mm' => $light->lens->focalLength,
+            'from_back_wall_m' => $light->scene->camera->x,
+            'camera_height_m' => $light->scene->camera->z,
+            'subject_distance_m' => $light->scene->distance,
+            'subject_height_m' => $light->scene->face->z,
+            'glow_ev' => $read->metered === null && !$isFromCurve ? $light->glow->ev : null,
+            'glow_from_curve' => $isFromCurve,
+            'metered_tv' => $read->metered?->shutter,
+            'metered_av' => $read->metered?->aperture,
+            'metered_sv' => $read->metered?->iso,
+            'room_under_stops' => -$light->roomLevel->value,
+            'working_av' => $light->workingAperture,
+            'head_aim' => $light->aim,
+            'units' => $light->flash->outfit->units,
+        ]);
+    }
+
+    /** The exposure that a meter gave, where the glow is told in that way. */
+    public function metered(): ?ExposureSettings
+    {
+        return $this->metered_tv !== null && $this->metered_av !== null && $this->metered_sv !== null
+            ? ExposureSettings::of($this->metered_tv, $this->metered_av, $this->metered_sv)
+            : null;
+    }
+
+    /** EV at ISO 100, whichever way it is told. */
+    public function glow(): float
+    {
+        return match (true) {
+            $this->glow_from_curve => round($this->curvePoint()->glow->ev, 2),
+            default => $this->metered()?->meteredGlow()->ev ?? $this->glow_ev ?? throw new \LogicException('a moment without glow'),
+        };
+    }
+
+    /** What the curve of its room says for the middle of the moment. */
+    public function curvePoint(): GlowPoint
+    {
+        $starts = $this->night->at($this->clock());
+
+        return $this->room->glow()->at($starts->setTimestamp($starts->getTimestamp() + 30 * $this->minutes));
     }
 
     /** "19:30" */
     public function clock(): string
     {
         return substr($this->starts_at, 0, 5);
+    }
+
+    public function slot(): Slot
+    {
+        return Slot::at($this->clock(), $this->minutes);
     }
 }

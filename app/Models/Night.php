@@ -5,24 +5,36 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Kaddle\Core\Glow\Evening;
 
 /**
  * One event.
  *
  * @property int $id
  * @property int $user_id
+ * @property int $venue_id
+ * @property string $uid
  * @property string $name
- * @property string $place
- * @property CarbonImmutable $held_on
+ * @property CarbonImmutable $held_on the day on which it begins
+ * @property Venue $venue
  */
 final class Night extends Model
 {
-    protected $fillable = ['name', 'place', 'held_on'];
+    use KeepsIdentity;
+
+    protected $fillable = ['uid', 'venue_id', 'name', 'held_on'];
 
     protected $casts = ['held_on' => 'immutable_date'];
+
+    /** @return BelongsTo<Venue, $this> */
+    public function venue(): BelongsTo
+    {
+        return $this->belongsTo(Venue::class);
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
@@ -30,9 +42,23 @@ final class Night extends Model
         return $this->belongsTo(User::class);
     }
 
-    /** @return HasMany<Moment, $this> in time order */
+    /** @return HasMany<Moment, $this> in time order; the night ends at six in the morning */
     public function moments(): HasMany
     {
-        return $this->hasMany(Moment::class)->orderBy('starts_at')->orderBy('id');
+        return $this->hasMany(Moment::class)->chaperone()->orderByRaw("starts_at - interval '6 hours'")->orderBy('id');
+    }
+
+    /** The very moment at which the clocks of the venue show a time in this night. */
+    public function at(string $clock): \DateTimeImmutable
+    {
+        return Evening::moment($this->held_on->toDateString(), $clock, $this->venue->timeZone());
+    }
+
+    /** @return Collection<int, Moment> in time order, with everything that Moment::WHOLE names */
+    public function wholeMoments(): Collection
+    {
+        $this->loadMissing('venue');
+
+        return $this->moments()->with(array_values(array_diff(Moment::WHOLE, ['night.venue'])))->get();
     }
 }

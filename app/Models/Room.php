@@ -5,16 +5,22 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Kaddle\Core\Exchange\RoomShape;
+use Kaddle\Core\Glow\RoomGlow;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\RidgeWay;
 use Kaddle\Core\Room\RoomKind;
 
 /**
- * A room as a box, with a pitched roof where it has one; lengths in m.
+ * A room of a venue: a box, with a pitched roof where it has one, and what lights it; lengths in m.
  *
  * @property int $id
  * @property int $user_id
+ * @property int $venue_id
+ * @property string $uid
  * @property string $name
  * @property float $length_m
  * @property float $width_m
@@ -27,13 +33,22 @@ use Kaddle\Core\Room\RoomKind;
  * @property Finish $far_finish
  * @property Finish $right_finish
  * @property Finish $left_finish
+ * @property list<array<string, mixed>> $windows
+ * @property list<array<string, mixed>> $lamps
+ * @property list<array<string, mixed>> $readings
+ * @property Venue $venue
  */
 final class Room extends Model
 {
+    use KeepsIdentity;
+
     protected $fillable = [
-        'name', 'length_m', 'width_m', 'height_m', 'ridge_m', 'ridge_runs',
+        'uid', 'venue_id', 'name', 'length_m', 'width_m', 'height_m', 'ridge_m', 'ridge_runs',
         'ceiling_finish', 'floor_finish', 'back_finish', 'far_finish', 'right_finish', 'left_finish',
+        'windows', 'lamps', 'readings',
     ];
+
+    protected $attributes = ['windows' => '[]', 'lamps' => '[]', 'readings' => '[]', 'ridge_m' => null, 'ridge_runs' => null];
 
     protected $casts = [
         'length_m' => 'float',
@@ -47,7 +62,24 @@ final class Room extends Model
         'far_finish' => Finish::class,
         'right_finish' => Finish::class,
         'left_finish' => Finish::class,
+        'windows' => 'array',
+        'lamps' => 'array',
+        'readings' => 'array',
     ];
+
+    private ?RoomGlow $glow = null;
+
+    /** @return BelongsTo<Venue, $this> */
+    public function venue(): BelongsTo
+    {
+        return $this->belongsTo(Venue::class);
+    }
+
+    /** @return HasMany<Moment, $this> */
+    public function moments(): HasMany
+    {
+        return $this->hasMany(Moment::class);
+    }
 
     /** A room of a kind, not stored yet. */
     public static function ofKind(RoomKind $kind, string $name): self
@@ -89,5 +121,52 @@ final class Room extends Model
                 'left' => $this->left_finish->value,
             ],
         ];
+    }
+
+    /**
+     * As a place document carries it.
+     *
+     * @return array<string, mixed>
+     */
+    public function wholeDocument(): array
+    {
+        return ['uid' => $this->uid, 'name' => $this->name] + $this->document() + [
+            'windows' => $this->windows,
+            'lamps' => $this->lamps,
+            'readings' => $this->readings,
+        ];
+    }
+
+    /**
+     * Takes over what the core has read by RoomShape; stores nothing.
+     *
+     * @param array<string, mixed> $read
+     */
+    public function take(array $read): self
+    {
+        $roof = is_array($read['roof'] ?? null) ? $read['roof'] : [];
+        $this->fill([
+            'name' => $read['name'] ?? null,
+            'length_m' => $read['length'] ?? null,
+            'width_m' => $read['width'] ?? null,
+            'height_m' => $read['height'] ?? null,
+            'ridge_m' => $roof['ridge'] ?? null,
+            'ridge_runs' => $roof['runs'] ?? null,
+            'windows' => $read['windows'] ?? [],
+            'lamps' => $read['lamps'] ?? [],
+            'readings' => $read['readings'] ?? [],
+        ]);
+        foreach (is_array($read['finishes'] ?? null) ? $read['finishes'] : [] as $face => $finish) {
+            $this->setAttribute("{$face}_finish", $finish);
+        }
+        $this->glow = null;
+
+        return $this;
+    }
+
+    /** Its light over an evening, reckoned once. */
+    public function glow(): RoomGlow
+    {
+        return $this->glow ??= RoomShape::glow($this->wholeDocument(), $this->venue->place());
     }
 }

@@ -7,6 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
+use Illuminate\Validation\ValidationException;
+use Kaddle\Core\Exchange\DocumentKind;
 
 /**
  * @property int $id
@@ -36,21 +38,24 @@ final class User extends Authenticatable
         return $this->hasMany(Room::class);
     }
 
-    /** @return HasMany<Body, $this> */
-    public function bodies(): HasMany
+    /** @return HasMany<Venue, $this> */
+    public function venues(): HasMany
     {
-        return $this->hasMany(Body::class);
+        return $this->hasMany(Venue::class);
     }
 
-    /** @return HasMany<Lens, $this> */
-    public function lenses(): HasMany
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
     {
-        return $this->hasMany(Lens::class);
+        return $this->hasMany(Piece::class);
     }
 
-    /** @return HasMany<FlashUnit, $this> */
-    public function flashUnits(): HasMany
+    /** @throws ValidationException when the bag is full: it leaves as one document, which has an end */
+    public function putIntoBag(Piece $piece): void
     {
-        return $this->hasMany(FlashUnit::class);
+        if ($this->pieces()->count() >= DocumentKind::MOST_PIECES) {
+            throw ValidationException::withMessages(['page' => sprintf('A bag holds at most %d pieces, archived ones included.', DocumentKind::MOST_PIECES)]);
+        }
+        $this->pieces()->save($piece);
     }
 }

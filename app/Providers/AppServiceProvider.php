@@ -6,9 +6,14 @@ namespace App\Providers;
 
 use App\Models\Moment;
 use App\Models\Night;
+use App\Models\Piece;
+use App\Models\Room;
+use App\Models\Venue;
+use App\Policies\OwnerPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
@@ -30,6 +35,9 @@ final class AppServiceProvider extends ServiceProvider
         // Without host, so that the page works under every name of this machine.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         self::bindRecords();
+        foreach ([Night::class, Piece::class, Room::class, Venue::class] as $owned) {
+            Gate::policy($owned, OwnerPolicy::class);
+        }
         RateLimiter::for('accounts', static fn(Request $request): Limit => Limit::perMinute(self::TRIES)
             ->by($request->path() . '|' . $request->ip())
             ->response(static fn(Request $request, array $headers) => throw ValidationException::withMessages([
@@ -40,7 +48,7 @@ final class AppServiceProvider extends ServiceProvider
     /** Here and not in the routes file, which is not read once the routes are cached. */
     private static function bindRecords(): void
     {
-        foreach (['night' => Night::class, 'moment' => Moment::class] as $name => $model) {
+        foreach (['night' => Night::class, 'moment' => Moment::class, 'piece' => Piece::class, 'venue' => Venue::class, 'room' => Room::class] as $name => $model) {
             Route::pattern($name, '[0-9]{1,18}');
             Route::model($name, $model);
         }

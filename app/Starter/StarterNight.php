@@ -6,52 +6,104 @@ namespace App\Starter;
 
 use App\Models\Moment;
 use App\Models\Night;
+use App\Models\Piece;
 use App\Models\Room;
 use App\Models\User;
+use App\Models\Venue;
+use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Gear\PieceReader;
+use Kaddle\Core\Plan\Behind;
+use Kaddle\Core\Plan\Movement;
+use Kaddle\Core\Plan\NightTemplate;
+use Kaddle\Core\Plan\TemplateMoment;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Room\RoomKind;
 
-/** The first steps of a night: a room of usual size and one moment in it, to be changed on the bench. */
+/** The first steps of a night: rooms of usual size and moments in them with the first gear of the bag, to be changed later. */
 final class StarterNight
 {
-    private function __construct() {}
+    /** m from the wall behind the camera; rooms of a template are deep enough for it. */
+    private const FROM_BACK_WALL = 4.0;
 
-    /** Stores the night for the user and gives its first moment. */
-    public static function for(User $user, Night $night): Moment
+    private const CAMERA_HEIGHT = 1.6;
+
+    /** mm, or what the first lens has nearest to it. */
+    private const FOCAL = 35.0;
+
+    /** @var array<string, Room> by kind */
+    private array $rooms = [];
+
+    private function __construct(
+        private readonly User $user,
+        private readonly Night $night,
+        private readonly Piece $body,
+        private readonly Piece $lens,
+        private readonly Piece $flash,
+    ) {}
+
+    /** Stores a night at a stored venue, with the moments of a template, or a single one to begin with. */
+    public static function store(User $user, Night $night, Venue $venue, ?NightTemplate $template): void
     {
         StarterBag::ensureFor($user);
+        $night->venue()->associate($venue);
         $night->user()->associate($user)->save();
-        $room = Room::ofKind(RoomKind::FunctionRoom, 'Function room');
-        $user->rooms()->save($room);
-
-        return self::moment($user, $night, $room, ['name' => 'Supper', 'starts_at' => '19:30']);
+        $first = static fn(PieceKind $kind): Piece => $user->pieces()->where('kind', $kind)->toChoose()->oldest('id')->first()
+            ?? throw ValidationException::withMessages(['page' => "Your bag has no {$kind->inWords()} that is not archived. Put one in first."]);
+        $self = new self($user, $night, $first(PieceKind::Body), $first(PieceKind::Lens), $first(PieceKind::Flash));
+        foreach ($template?->moments() ?? [self::supper()] as $moment) {
+            $self->add($moment);
+        }
     }
 
-    /**
-     * A moment of usual figures, with the first gear of the bag.
-     *
-     * @param array<string, mixed> $changes attributes that differ
-     */
-    public static function moment(User $user, Night $night, Room $room, array $changes): Moment
+    private static function supper(): TemplateMoment
     {
-        $moment = new Moment([
-            'room_id' => $room->id,
-            'body_id' => $user->bodies()->oldest('id')->firstOrFail()->id,
-            'lens_id' => $user->lenses()->oldest('id')->firstOrFail()->id,
-            'flash_unit_id' => $user->flashUnits()->oldest('id')->firstOrFail()->id,
-            'focal_mm' => 35.0,
-            'from_back_wall_m' => 4.0,
-            'camera_height_m' => 1.6,
-            'subject_distance_m' => 3.0,
-            'subject_height_m' => 1.25,
-            'glow_ev' => 4.0,
-            'room_under_stops' => 1.5,
-            'working_av' => Aperture::fromLabel('f/4', Step::Third),
-            ...$changes,
-        ]);
-        $night->moments()->save($moment);
+        return TemplateMoment::of('Supper', '19:30', 30, RoomKind::FunctionRoom, 3.0, 1.25, 4.0, 1.5, 'f/4', Movement::Talk, Behind::Decor, 2.0);
+    }
 
-        return $moment;
+    private function add(TemplateMoment $moment): void
+    {
+        $this->night->moments()->save(new Moment([
+            'room_id' => ($this->rooms[$moment->room->value] ??= $this->room($moment->room))->id,
+            'body_id' => $this->body->id,
+            'lens_id' => $this->lens->id,
+            'flash_id' => $this->flash->id,
+            'focal_mm' => PieceReader::openings($this->lens->data)->focalLimits()->nearest(self::FOCAL),
+            'from_back_wall_m' => self::FROM_BACK_WALL,
+            'camera_height_m' => self::CAMERA_HEIGHT,
+            'name' => $moment->name,
+            'starts_at' => $moment->starts,
+            'minutes' => $moment->minutes,
+            'subject_distance_m' => $moment->distance,
+            'subject_height_m' => $moment->height,
+            'glow_ev' => $moment->glow,
+            'room_under_stops' => $moment->roomUnder,
+            'working_av' => Aperture::fromLabel($moment->aperture, Step::Third),
+            'plan' => [
+                'movement' => $moment->movement->value,
+                'behind' => $moment->behind->value,
+                'framesPerMinute' => $moment->framesPerMinute,
+                ...($moment->depth > 0.0 ? ['depth' => $moment->depth] : []),
+            ],
+        ]));
+    }
+
+    /** The venue's room of that name where it is large enough, or a new one of usual size. */
+    private function room(RoomKind $kind): Room
+    {
+        $name = ucfirst($kind->inWords());
+        [$length, $width, $height] = $kind->metres();
+        $known = $this->night->venue->rooms()
+            ->where('name', $name)->where('length_m', '>=', $length)->where('width_m', '>=', $width)->where('height_m', '>=', $height)
+            ->first();
+        if ($known !== null) {
+            return $known;
+        }
+        $room = Room::ofKind($kind, $name);
+        $room->venue()->associate($this->night->venue);
+        $this->user->rooms()->save($room);
+
+        return $room;
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Types;
 
-use Kaddle\Core\Colour\GelKind;
 use Kaddle\Core\Flash\HeadAim;
-use Kaddle\Core\Flash\ModifierKind;
+use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Plan\FieldLimits;
+use Kaddle\Core\Plan\NightTemplate;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\PitchedRoof;
@@ -25,8 +26,9 @@ final class Constants
             . self::constant('finishes', 'Finishes in words, and where their reflectances come from.', self::finishes())
             . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
-            . self::constant('modifiers', 'What can be put on a head, in words.', self::words(ModifierKind::cases()))
-            . self::constant('gels', 'Gels before a flash, in words.', self::words(GelKind::cases()))
+            . self::constant('templates', 'Patterns of nights to start from, in words.', self::words(NightTemplate::cases()))
+            . self::constant('pieceKinds', 'Kinds of gear: one of it and several, in words.', self::pieceKinds())
+            . self::constant('readingKinds', 'Ways to measure light, in words.', self::words(ReadingKind::cases()))
             . self::constant('ridges', 'How the ridge of a pitched roof runs, in words.', self::words(RidgeWay::cases()));
     }
 
@@ -63,8 +65,19 @@ final class Constants
         return $kinds;
     }
 
+    /** @return array<string, array{one: string, many: string}> */
+    private static function pieceKinds(): array
+    {
+        $kinds = [];
+        foreach (PieceKind::cases() as $kind) {
+            $kinds[$kind->value] = ['one' => $kind->inWords(), 'many' => ucfirst($kind->inPlural())];
+        }
+
+        return $kinds;
+    }
+
     /**
-     * @param list<HeadAim|ModifierKind|GelKind|RidgeWay> $cases
+     * @param list<HeadAim|NightTemplate|ReadingKind|RidgeWay> $cases
      *
      * @return array<string, string>
      */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Illuminate\Http\Request;
+use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -14,7 +15,7 @@ final class RefuseLargeBodies
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response
     {
-        $most = MomentReader::MOST_BYTES;
+        $most = $request->is('import', 'import/*') ? DocumentReader::MOST_BYTES : MomentReader::MOST_BYTES;
         if ((int) $request->headers->get('Content-Length', '0') <= $most) {
             return $next($request);
         }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Body;
-use App\Models\FlashUnit;
-use App\Models\Lens;
 use App\Models\Moment;
+use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Kaddle\Core\Gear\MomentParts;
+use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Gear\PieceReader;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Kaddle\Core\Plan\Reading\ReadMoment;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Reading\FaultyDocument;
 
@@ -25,23 +25,30 @@ use Kaddle\Core\Reading\FaultyDocument;
  */
 final class MomentRequest extends FormRequest
 {
+    private const ID = ['integer', 'between:1,9000000000000000000'];
+
     private const GEAR = 'Choose one from your bag.';
 
     /** Fields of a moment document that the page sends under another name. */
     private const ELSEWHERE = [
         'lens.focalLength' => 'focalLength',
         'flash.units' => 'outfit.units',
-        'flash.modifier.kind' => 'outfit.modifier',
-        'flash.gel.kind' => 'outfit.gel',
+        'flash.modifier.dimming' => 'outfit.modifierId',
+    ];
+
+    /** Kind by field that names a piece. */
+    private const PIECES = [
+        'bodyId' => PieceKind::Body,
+        'lensId' => PieceKind::Lens,
+        'flashId' => PieceKind::Flash,
+        'outfit.modifierId' => PieceKind::Modifier,
+        'outfit.gelId' => PieceKind::Gel,
     ];
 
     private ?ReadMoment $read = null;
 
-    private Body $body;
-
-    private Lens $lens;
-
-    private FlashUnit $flashUnit;
+    /** @var array<string, Piece> by field */
+    private array $pieces = [];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -49,9 +56,12 @@ final class MomentRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'startsAt' => ['required', 'date_format:H:i'],
-            'bodyId' => ['required', 'integer', 'between:1,9000000000000000000'],
-            'lensId' => ['required', 'integer', 'between:1,9000000000000000000'],
-            'flashUnitId' => ['required', 'integer', 'between:1,9000000000000000000'],
+            'bodyId' => ['required', ...self::ID],
+            'lensId' => ['required', ...self::ID],
+            'flashId' => ['required', ...self::ID],
+            'outfit.modifierId' => ['nullable', ...self::ID],
+            'outfit.gelId' => ['nullable', ...self::ID],
+            'glow.curve' => ['boolean'],
         ];
     }
 
@@ -61,9 +71,8 @@ final class MomentRequest extends FormRequest
         return [
             'name' => 'Give the moment a name of at most 80 characters.',
             'startsAt' => 'Give the time as hours and minutes, like 19:30.',
-            'bodyId' => self::GEAR,
-            'lensId' => self::GEAR,
-            'flashUnitId' => self::GEAR,
+            ...array_fill_keys(array_keys(self::PIECES), self::GEAR),
+            'glow.curve' => 'Whether the room’s curve tells the glow must be true or false.',
         ];
     }
 
@@ -95,25 +104,31 @@ final class MomentRequest extends FormRequest
 
     private function findGear(Validator $validator): void
     {
-        $body = $this->owner()->bodies()->find($this->integer('bodyId'));
-        $lens = $this->owner()->lenses()->find($this->integer('lensId'));
-        $flashUnit = $this->owner()->flashUnits()->find($this->integer('flashUnitId'));
-        foreach (['bodyId' => $body, 'lensId' => $lens, 'flashUnitId' => $flashUnit] as $field => $piece) {
-            if ($piece === null) {
+        $named = array_filter(array_keys(self::PIECES), fn(string $field): bool => $this->filled($field));
+        $ids = array_combine($named, array_map($this->integer(...), $named));
+        $found = $this->owner()->pieces()->findMany(array_values($ids));
+        foreach ($ids as $field => $id) {
+            $piece = $found->find($id);
+            if ($piece instanceof Piece && $piece->kind === self::PIECES[$field]) {
+                $this->pieces[$field] = $piece;
+            } else {
                 $validator->errors()->add($field, self::GEAR);
             }
-        }
-        if ($body !== null && $lens !== null && $flashUnit !== null) {
-            [$this->body, $this->lens, $this->flashUnit] = [$body, $lens, $flashUnit];
         }
     }
 
     private function readLight(Validator $validator): void
     {
-        $document = ['version' => MomentReader::VERSION] + $this->only(['room', 'camera', 'subject', 'glow', 'look', 'head']) + [
-            'body' => $this->body->document(),
-            'lens' => $this->lens->document($this->input('focalLength')),
-            'flash' => $this->flashUnit->document($this->input('outfit.units'), $this->input('outfit.modifier'), $this->input('outfit.gel')),
+        $document = ['version' => MomentReader::VERSION] + $this->only(['room', 'camera', 'subject', 'look', 'head']) + [
+            'glow' => $this->glow(),
+            'body' => MomentParts::body($this->pieces['bodyId']->data),
+            'lens' => MomentParts::lens($this->pieces['lensId']->data, $this->input('focalLength')),
+            'flash' => MomentParts::flash(
+                $this->pieces['flashId']->data,
+                $this->input('outfit.units'),
+                $this->piece('outfit.modifierId')?->data,
+                $this->piece('outfit.gelId')?->data,
+            ),
         ];
         try {
             $this->read = MomentReader::fromArray($document);
@@ -127,12 +142,37 @@ final class MomentRequest extends FormRequest
         $this->fitLens($this->read, $validator);
     }
 
+    /** Glow from the curve becomes the EV that it says for the moment's time. */
+    private function glow(): mixed
+    {
+        $moment = $this->route('moment');
+        if (!$moment instanceof Moment || !$this->isFromCurve()) {
+            $glow = $this->input('glow');
+
+            return is_array($glow) ? array_diff_key($glow, ['curve' => null]) : $glow;
+        }
+        $moment->loadMissing(['night.venue', 'room.venue']);
+        $at = (clone $moment)->fill(['starts_at' => $this->string('startsAt')->toString()]);
+
+        return ['ev' => round($at->curvePoint()->glow->ev, 2)];
+    }
+
+    private function isFromCurve(): bool
+    {
+        return $this->boolean('glow.curve');
+    }
+
+    private function piece(string $field): ?Piece
+    {
+        return $this->pieces[$field] ?? null;
+    }
+
     private function fitLens(ReadMoment $read, Validator $validator): void
     {
-        $focal = Limits::between($this->lens->shortest_mm, $this->lens->longest_mm, 'mm', 1.0);
+        $focal = PieceReader::openings($this->pieces['lensId']->data)->focalLimits();
         if (!$focal->contains($read->moment->lens->focalLength)) {
-            $validator->errors()->add('focalLength', $this->lens->shortest_mm === $this->lens->longest_mm
-                ? sprintf('This lens has %s mm only.', Number::plain($this->lens->shortest_mm))
+            $validator->errors()->add('focalLength', $focal->min === $focal->max
+                ? sprintf('This lens has %s mm only.', Number::plain($focal->min))
                 : "On this lens the focal length must be {$focal->inWords()}.");
         }
     }
@@ -154,29 +194,14 @@ final class MomentRequest extends FormRequest
 
     private function fillMoment(Moment $moment): void
     {
-        $light = $this->light()->moment;
-        $metered = $this->light()->metered;
-        $moment->fill([
+        $moment->takeLight($this->light(), $this->isFromCurve())->fill([
             'name' => $this->string('name')->toString(),
             'starts_at' => $this->string('startsAt')->toString(),
-            'body_id' => $this->body->id,
-            'lens_id' => $this->lens->id,
-            'flash_unit_id' => $this->flashUnit->id,
-            'focal_mm' => $light->lens->focalLength,
-            'from_back_wall_m' => $light->scene->camera->x,
-            'camera_height_m' => $light->scene->camera->z,
-            'subject_distance_m' => $light->scene->distance,
-            'subject_height_m' => $light->scene->face->z,
-            'glow_ev' => $metered === null ? $light->glow->ev : null,
-            'metered_tv' => $metered?->shutter,
-            'metered_av' => $metered?->aperture,
-            'metered_sv' => $metered?->iso,
-            'room_under_stops' => -$light->roomLevel->value,
-            'working_av' => $light->workingAperture,
-            'head_aim' => $light->aim,
-            'units' => $light->flash->outfit->units,
-            'modifier' => $light->flash->outfit->modifier?->kind,
-            'gel' => $this->input('outfit.gel'),
+            'body_id' => $this->pieces['bodyId']->id,
+            'lens_id' => $this->pieces['lensId']->id,
+            'flash_id' => $this->pieces['flashId']->id,
+            'modifier_id' => $this->piece('outfit.modifierId')?->id,
+            'gel_id' => $this->piece('outfit.gelId')?->id,
         ]);
     }
 

@@ -6,17 +6,22 @@ namespace App\Http\Requests;
 
 use App\Models\Night;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kaddle\Core\Plan\NightTemplate;
 
-/** Name, place and date of a night. */
+/** Name, place, date and pattern of a night. */
 final class NightRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    use GivesDate;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:80', 'not_regex:/[<>]/'],
             'place' => ['required', 'string', 'max:120'],
-            'heldOn' => ['required', 'date_format:Y-m-d', 'after:1999-12-31', 'before:2100-01-01'],
+            'heldOn' => self::heldOnRules(),
+            'template' => ['nullable', Rule::enum(NightTemplate::class)],
         ];
     }
 
@@ -24,19 +29,21 @@ final class NightRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name' => 'Give the night a name of at most 80 characters.',
+            'name' => 'Give the night a name of at most 80 characters, without < and >.',
             'place' => 'Say where it takes place, in at most 120 characters.',
-            'heldOn' => 'Give a date between 2000 and 2099.',
+            'heldOn' => self::DATE,
+            'template' => 'Choose one of the patterns, or none.',
         ];
     }
 
     /** A night of these figures, not stored yet. */
     public function night(): Night
     {
-        return new Night([
-            'name' => $this->string('name')->toString(),
-            'place' => $this->string('place')->toString(),
-            'held_on' => $this->string('heldOn')->toString(),
-        ]);
+        return new Night(['name' => $this->string('name')->toString(), 'held_on' => $this->string('heldOn')->toString()]);
+    }
+
+    public function template(): ?NightTemplate
+    {
+        return $this->enum('template', NightTemplate::class);
     }
 }

@@ -8,6 +8,7 @@ use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\PieceReader;
 use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Plan\Reading\ReadMoment;
 use Kaddle\Core\Reading\ChoiceKind;
 use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;
@@ -35,6 +36,9 @@ final class DocumentReader
 
     /** @var array<string, string> field by identity */
     private array $identities = [];
+
+    /** @var list<ReadMoment> */
+    private array $lights = [];
 
     /** @param array<array-key, mixed> $data */
     private function __construct(array $data)
@@ -71,7 +75,7 @@ final class DocumentReader
         };
         $this->faults->mustBeNone();
 
-        return new ReadDocument($kind, $read);
+        return new ReadDocument($kind, $read, $this->lights);
     }
 
     /** @return array<string, mixed> */
@@ -165,7 +169,7 @@ final class DocumentReader
             return;
         }
         try {
-            MomentReader::fromArray([
+            $this->lights[] = MomentReader::fromArray([
                 'version' => MomentReader::VERSION,
                 'room' => array_intersect_key($room, array_flip(['length', 'width', 'height', 'roof', 'finishes'])),
                 'camera' => $moment['camera'],

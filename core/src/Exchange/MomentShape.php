@@ -45,7 +45,7 @@ final class MomentShape
             Field::optional('behind', 'behind them', Words::choice(Behind::cases())),
             Field::optional('view', 'way the camera looks', TextKind::line(120)),
             Field::optional('presence', 'also there', Words::choices(Presence::cases())),
-            Field::optional('framesPerMinute', 'frames with flash', NumberKind::within(PlannedUse::rateLimits())),
+            Field::optional('framesPerMinute', 'frames with flash a minute', NumberKind::within(PlannedUse::rateLimits())),
             Field::optional('notes', 'shot notes', TextKind::lines(2000)),
             Field::optional('marks', 'marks for the edit', TextKind::lines(500)),
         );

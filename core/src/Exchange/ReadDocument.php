@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
+use Kaddle\Core\Plan\Reading\ReadMoment;
+
 /** A document that was found sound. */
 final readonly class ReadDocument
 {
@@ -11,9 +13,26 @@ final readonly class ReadDocument
      * @internal made by DocumentReader only
      *
      * @param array<string, mixed> $data by the fields of its kind
+     * @param list<ReadMoment> $lights of the moments of a night, in their order
      */
     public function __construct(
         public DocumentKind $kind,
         public array $data,
+        public array $lights,
     ) {}
+
+    /**
+     * The objects of a list in it.
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function objects(mixed $list): array
+    {
+        $objects = [];
+        foreach (is_array($list) ? $list : [] as $object) {
+            $objects[] = array_filter(is_array($object) ? $object : [], is_string(...), ARRAY_FILTER_USE_KEY);
+        }
+
+        return $objects;
+    }
 }

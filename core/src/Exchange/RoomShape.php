@@ -151,11 +151,11 @@ final class RoomShape
             Field::needed('spot', 'spot', TextKind::line(60)),
             Field::needed('at', 'day and time', PatternKind::localTime()),
             Field::needed('kind', 'how it was measured', Words::choice(ReadingKind::cases())),
-            Field::optional('lux', 'lx, from an incident meter', NumberKind::within(Limits::between(0.05, 120_000.0, 'lx', 1.0))),
-            Field::optional('ev', 'EV, from a frame', NumberKind::within(ExposureValue::limits())),
-            Field::optional('shutter', 'metered shutter', LabelKind::madeBy(static fn(string $l): Shutter => Shutter::fromLabel($l, Step::Third), '1/30')),
-            Field::optional('aperture', 'metered aperture', LabelKind::madeBy(static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third), 'f/2.8')),
-            Field::optional('iso', 'metered ISO', LabelKind::madeBy(static fn(string $l): Iso => Iso::fromLabel($l, Step::Third), '1600')),
+            Field::optional('lux', 'lx, from an incident meter', NumberKind::within(Limits::between(0.05, 120_000.0, 'lx', 1.0)))->when('kind', 'incident'),
+            Field::optional('ev', 'EV, from a frame', NumberKind::within(ExposureValue::limits()))->when('kind', 'frame'),
+            Field::optional('shutter', 'metered shutter', LabelKind::madeBy(static fn(string $l): Shutter => Shutter::fromLabel($l, Step::Third), '1/30'))->when('kind', 'metered'),
+            Field::optional('aperture', 'metered aperture', LabelKind::madeBy(static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third), 'f/2.8'))->when('kind', 'metered'),
+            Field::optional('iso', 'metered ISO', LabelKind::madeBy(static fn(string $l): Iso => Iso::fromLabel($l, Step::Third), '1600'))->when('kind', 'metered'),
         );
     }
 

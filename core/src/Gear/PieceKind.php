@@ -49,6 +49,19 @@ enum PieceKind: string
         };
     }
 
+    /** Several of it: "flash units". */
+    public function inPlural(): string
+    {
+        return match ($this) {
+            self::Body => 'bodies',
+            self::Lens => 'lenses',
+            self::Flash => 'flash units',
+            self::Modifier => 'modifiers',
+            self::Gel => 'gels',
+            self::Battery => 'batteries',
+        };
+    }
+
     public function shape(): Shape
     {
         $name = Field::needed('name', 'name', TextKind::line(80));

@@ -27,11 +27,7 @@ final class PieceReader
      */
     public static function read(PieceKind $kind, array $data): array
     {
-        $faults = new Faults();
-        $piece = self::within(Fields::of($data, '', $faults), $kind);
-        $faults->mustBeNone();
-
-        return $piece;
+        return Fields::whole($data, static fn(Fields $fields): array => self::within($fields, $kind));
     }
 
     /**
@@ -73,7 +69,7 @@ final class PieceReader
     {
         try {
             $table = self::openings($piece);
-            $narrowest = self::aperture($piece['narrowest'] ?? null);
+            $narrowest = self::narrowest($piece);
             if ($table->at($table->focalLimits()->max)->av->thirtieths >= $narrowest->av->thirtieths) {
                 $fields->fault('narrowest', "The narrowest aperture {$narrowest->label()} must be narrower than the widest.");
             }
@@ -96,6 +92,16 @@ final class PieceReader
         }
 
         return ApertureTable::of($entries);
+    }
+
+    /**
+     * The narrowest opening of a lens that was read.
+     *
+     * @param array<string, mixed> $piece
+     */
+    public static function narrowest(array $piece): Aperture
+    {
+        return self::aperture($piece['narrowest'] ?? null);
     }
 
     private static function aperture(mixed $label): Aperture

@@ -45,4 +45,10 @@ final class Evening
 
         return $start->setTime((int) substr($clock, 0, 2), (int) substr($clock, 3, 2));
     }
+
+    /** The day on which the evening of a local time began: "2027-09-18". */
+    public static function dateOf(\DateTimeImmutable $local): string
+    {
+        return $local->modify(sprintf('-%d minutes', self::TURN))->format('Y-m-d');
+    }
 }

@@ -8,8 +8,6 @@ use Kaddle\Core\Quantity\OutOfRange;
 
 /**
  * A place on earth with its clocks.
- *
- * @phpstan-all-methods-pure
  */
 final readonly class Place
 {
@@ -29,5 +27,13 @@ final readonly class Place
             SunPosition::longitudeLimits()->checked('longitude', $longitude),
             $zone,
         );
+    }
+
+    /** Where the IANA database says that a zone is; within it the sun may be an hour early or late. Null where it does not say. */
+    public static function ofZone(\DateTimeZone $zone): ?self
+    {
+        $location = $zone->getLocation();
+
+        return $location === false || $location['country_code'] === '??' ? null : self::at($location['latitude'], $location['longitude'], $zone);
     }
 }

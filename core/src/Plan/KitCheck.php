@@ -40,11 +40,28 @@ final readonly class KitCheck
         $cells = [];
         foreach ($ways as $way) {
             $through = $moment->through($way->lens);
-            [$aim, $light] = $way->isBounced ? $bounced : [HeadAim::Direct, self::light($through, $room, HeadAim::Direct)];
-            $cells[] = new KitCell($way, $aim, KitMargin::of($through, $light * $way->units, self::neededFor($through, $groupDepth)));
+            $needed = self::neededFor($through, $groupDepth);
+            $cells[] = $way->isBounced
+                ? new KitCell($way, $bounced[0], KitMargin::of($through, $bounced[1] * $way->units, $needed))
+                : self::straight($way, $through, $room, $needed);
         }
 
         return new self($moment, $room, $cells, $groupDepth);
+    }
+
+    /** At the face, or a little of it by the card where the unit cannot go low enough. */
+    private static function straight(KitWay $way, Moment $through, ProbedRoom $room, float $needed): KitCell
+    {
+        $best = null;
+        foreach (HeadAim::with($through->flash->outfit) as $aim) {
+            if ($aim->isBounced() && $aim !== HeadAim::Card) {
+                continue;
+            }
+            $cell = new KitCell($way, $aim, KitMargin::of($through, self::light($through, $room, $aim) * $way->units, $needed));
+            $best = $best === null || $cell->margin->stops()->value > $best->margin->stops()->value ? $cell : $best;
+        }
+
+        return $best ?? throw new \LogicException('no head can point straight');
     }
 
     /** The cell with most to spare. */
@@ -108,7 +125,7 @@ final readonly class KitCheck
     /** @param callable(float, float): float $gain */
     private function wall(KitCell $best, callable $gain): ?Purchase
     {
-        if ($best->aim->isBounced()) {
+        if ($best->way->isBounced) {
             return null;
         }
         [$aim, $light] = self::bestBounce($this->moment, $this->room);

@@ -17,6 +17,9 @@ use Kaddle\Core\Flash\HeadAim;
  */
 final class MomentSolver
 {
+    /** Raised whenever some moment may get another answer than before: answers that were kept are then asked for anew. */
+    public const EDITION = 1;
+
     private function __construct() {}
 
     public static function solve(Moment $moment): Solution

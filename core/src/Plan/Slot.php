@@ -26,6 +26,12 @@ final readonly class Slot
         return $this->from + $this->minutes;
     }
 
+    /** By the clock: "20:20". */
+    public function ends(): string
+    {
+        return Evening::clock($this->until());
+    }
+
     /** Minutes from the end of another to the start of this; below 0 they overlap. */
     public function after(self $other): int
     {

@@ -42,6 +42,12 @@ final readonly class Limits
         return $value >= $this->min && $value <= $this->max;
     }
 
+    /** The value itself, or the end of the range that it lies beyond. */
+    public function nearest(float $value): float
+    {
+        return max($this->min, min($this->max, $value));
+    }
+
     /** The range as words: "2 to 40 m". */
     public function inWords(): string
     {

@@ -31,6 +31,25 @@ final readonly class Fields
         return new self($values, $path, $faults);
     }
 
+    /**
+     * A document of its own, as a whole or not at all.
+     *
+     * @param array<array-key, mixed> $values
+     * @param callable(self): array<string, mixed> $read
+     *
+     * @return array<string, mixed>
+     *
+     * @throws FaultyDocument
+     */
+    public static function whole(array $values, callable $read): array
+    {
+        $faults = new Faults();
+        $result = $read(self::of($values, '', $faults));
+        $faults->mustBeNone();
+
+        return $result;
+    }
+
     /** The fields of an object inside; when it is missing, every field in it will be. */
     public function object(string $name): self
     {

@@ -65,6 +65,7 @@ final readonly class Shape
             'label' => ucfirst($f->label),
             'hint' => $f->hint,
             'optional' => $f->isOptional,
+            'when' => $f->when,
             ...$f->kind->form(),
         ], $this->fields);
     }

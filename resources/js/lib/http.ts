@@ -7,20 +7,26 @@ export type Answer<T> =
   | { readonly kind: 'refused'; readonly faults: Faults }
   | { readonly kind: 'failed'; readonly sentence: string };
 
-export async function post<T>(url: string, body: unknown): Promise<Answer<T>> {
+export function post<T>(url: string, body: unknown): Promise<Answer<T>> {
+  return postText(url, JSON.stringify(body));
+}
+
+/** Sends a document as it is, sound or not: the server says what is wrong with it. */
+export async function postText<T>(url: string, body: string): Promise<Answer<T>> {
   let response: Response;
   try {
     response = await fetch(url, {
       method: 'POST',
       credentials: 'same-origin',
       headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
-      body: JSON.stringify(body),
+      body,
     });
   } catch {
     return { kind: 'failed', sentence: 'No connection to Kaddle. The numbers below are from before the last change.' };
   }
   if (response.ok) return { kind: 'answered', value: (await response.json()) as T };
   if (response.status === 422) return { kind: 'refused', faults: firstOfEach(await response.json()) };
+  if (response.status === 413) return { kind: 'failed', sentence: 'This is larger than anything Kaddle expects.' };
   if (response.status === 401 || response.status === 419) {
     return { kind: 'failed', sentence: 'You are signed out. Sign in again in another tab, then go on here.' };
   }

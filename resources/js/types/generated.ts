@@ -4,15 +4,15 @@ export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
 
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
 
-export type GelKind = 'full-orange' | 'half-orange' | 'quarter-orange' | 'quarter-blue' | 'half-blue';
-
 export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct';
 
 export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'full-output' | 'lowest-output';
 
-export type ModifierKind = 'card' | 'dome' | 'sphere' | 'soft-box' | 'grid';
+export type PieceKind = 'body' | 'lens' | 'flash' | 'modifier' | 'gel' | 'battery';
 
 export type RayKind = 'axis' | 'fan' | 'return';
+
+export type ReadingKind = 'incident' | 'metered' | 'frame';
 
 export type RidgeWay = 'along' | 'across';
 
@@ -56,10 +56,29 @@ export interface AimDocument {
   readonly faceExposure: number;
 }
 
+/** The settings of a moment in a line, as a list shows them. */
+export interface AnswerData {
+  /** Whether room and face come out as wished. */
+  readonly feasible: boolean;
+  /** "1/40 s" */
+  readonly shutter: string;
+  readonly aperture: string;
+  readonly iso: string;
+  /** Way that the head points, in words. */
+  readonly head: string;
+  /** "1/16 +⅓" */
+  readonly output: string;
+  /** Share of full power of a pop, above 0, at most 1. */
+  readonly share: number;
+  /** What cannot be had and by how many stops; empty when all can. */
+  readonly shortfall: string;
+}
+
 /** Everything the bench shows when it opens. */
 export interface BenchData {
   readonly momentId: number;
   readonly night: NightData;
+  readonly roomId: number;
   readonly roomName: string;
   /** Other moments in the same room, which a change of the room touches too. */
   readonly othersInRoom: number;
@@ -68,6 +87,10 @@ export interface BenchData {
   readonly bodies: readonly BodyChoice[];
   readonly lenses: readonly LensChoice[];
   readonly flashUnits: readonly GearChoice[];
+  readonly modifiers: readonly GearChoice[];
+  readonly gels: readonly GearChoice[];
+  /** What the curve of the room says for the middle of the moment, as stored. */
+  readonly curve: CurveData;
 }
 
 /** A body to choose from, with what its meter can show. */
@@ -138,6 +161,47 @@ export interface CostsDocument {
   readonly sentence: string;
 }
 
+/** What the curve of a room says for one time. */
+export interface CurveData {
+  /** By the clocks of the place: "19:30". */
+  readonly at: string;
+  /** EV at ISO 100 */
+  readonly ev: number;
+  /** Stops either way. */
+  readonly doubt: number;
+  /** K, of all light together. */
+  readonly kelvin: number;
+  /** Share of daylight, 0 to 1. */
+  readonly daylight: number;
+}
+
+/** Batteries over a night, by flash unit. */
+export interface EnergyData {
+  readonly night: NightData;
+  readonly units: readonly UnitEnergy[];
+  /** Moments whose output is not reckoned yet; they count at full power. */
+  readonly pending: number;
+}
+
+/** What one moment takes out of the batteries. */
+export interface EnergyRow {
+  readonly name: string;
+  readonly pops: number;
+  /** In full pops. */
+  readonly energy: number;
+  /** s until ready again at the planned output. */
+  readonly recycle: number;
+  /** s between frames as planned; null where none are. */
+  readonly pause: number | null;
+  /** Heat against what a head bears, 1 is the limit. */
+  readonly heat: number;
+  /** Times that a set runs out in it. */
+  readonly changes: number;
+  /** Whether frames come faster than the unit is ready. */
+  readonly waits: boolean;
+  readonly overheats: boolean;
+}
+
 /** The finish of each face of a room. */
 export interface FinishesDraft {
   readonly ceiling: Finish;
@@ -158,12 +222,72 @@ export interface GearChoice {
   readonly figures: string;
 }
 
-/** The glow, told in one of two ways: exactly one of the fields is set. */
+/** The glow of a room from noon to six in the morning, with what was measured there. */
+export interface GlowCurveData {
+  /** ISO 8601 date on which the evening begins. */
+  readonly date: string;
+  readonly zone: string;
+  /** By the clocks of the place; null where the sun does not go down. */
+  readonly sunset: string | null;
+  /** A quarter of an hour apart. */
+  readonly points: readonly CurveData[];
+  /** Of all evenings. */
+  readonly readings: readonly ReadingData[];
+}
+
+/** The glow, told in one of three ways. */
 export interface GlowDraft {
-  /** EV at ISO 100. */
+  /** EV at ISO 100; null when told otherwise. */
   readonly ev: number | null;
-  /** The exposure that a meter gave. */
+  /** The exposure that a meter gave; null when told otherwise. */
   readonly metered: MeteredDraft | null;
+  /** Whether the room's curve tells it. */
+  readonly curve: boolean;
+}
+
+/** What an import does to one record. */
+export interface ImportChange {
+  /** "piece", "room", "place", "night" or "moment" */
+  readonly what: string;
+  readonly name: string;
+  /** "new", "changed", "same" or "removed" */
+  readonly action: string;
+}
+
+/** What one way of lighting has to spare in one moment. */
+export interface KitCellData {
+  /** Below 0 it cannot be had; null where no light arrives. */
+  readonly stops: number | null;
+  /** What gives out first. */
+  readonly bound: string;
+  /** Way that the head points, in words. */
+  readonly head: string;
+}
+
+/** The kit check of a night: moments by ways of lighting, and what would buy most. */
+export interface KitData {
+  readonly night: NightData;
+  /** Columns of the matrix. */
+  readonly ways: readonly string[];
+  readonly rows: readonly KitRow[];
+  /** The most useful first. */
+  readonly purchases: readonly PurchaseData[];
+  /** Moments of this page that cannot be had with the bag. */
+  readonly short: number;
+  readonly page: number;
+  readonly pages: number;
+}
+
+/** A moment of the kit check. */
+export interface KitRow {
+  readonly momentId: number;
+  readonly name: string;
+  /** "19:30" */
+  readonly startsAt: string;
+  /** In the order of the ways. */
+  readonly cells: readonly KitCellData[];
+  /** Place in the list of the cell with most to spare. */
+  readonly best: number;
 }
 
 /** A lens to choose from, with what can be set on it. */
@@ -226,35 +350,17 @@ export interface MomentDraft {
   readonly head: HeadAim | null;
   readonly bodyId: number;
   readonly lensId: number;
-  readonly flashUnitId: number;
+  readonly flashId: number;
   readonly outfit: OutfitDraft;
   /** mm, within the lens. */
   readonly focalLength: number;
-}
-
-/** A moment in the list of a night. */
-export interface MomentSummary {
-  readonly id: number;
-  readonly name: string;
-  /** "19:30" */
-  readonly startsAt: string;
-  readonly room: string;
-  /** m */
-  readonly ceiling: number;
-  /** Whether there is nothing overhead. */
-  readonly openAbove: boolean;
-  /** m */
-  readonly distance: number;
-  /** EV at ISO 100 */
-  readonly glow: number;
-  /** Stops under metered at which the room should read. */
-  readonly roomUnder: number;
 }
 
 /** A night in a list. */
 export interface NightData {
   readonly id: number;
   readonly name: string;
+  readonly venueId: number;
   readonly place: string;
   /** ISO 8601 date. */
   readonly heldOn: string;
@@ -267,9 +373,24 @@ export interface OutfitDraft {
   /** Units alike, side by side, fired together. */
   readonly units: number;
   /** Null for a bare head. */
-  readonly modifier: ModifierKind | null;
+  readonly modifierId: number | null;
   /** Null for none. */
-  readonly gel: GelKind | null;
+  readonly gelId: number | null;
+}
+
+/** A piece in the list of a bag. */
+export interface PieceData {
+  readonly id: number;
+  readonly kind: PieceKind;
+  readonly name: string;
+  /** Its figures in a line. */
+  readonly figures: string;
+  /** Moments that are planned with it. */
+  readonly uses: number;
+  /** Whether it is put away: old nights keep it, new ones do not offer it. */
+  readonly archived: boolean;
+  /** Whether its last change can be taken back. */
+  readonly canUndo: boolean;
 }
 
 /** A place in the room. */
@@ -293,12 +414,39 @@ export interface PoolDocument {
   readonly strength: number;
 }
 
+/** Something that would buy stops. */
+export interface PurchaseData {
+  readonly label: string;
+  /** Stops that the moment gains which gains most. */
+  readonly most: number;
+  /** The moment that gains most. */
+  readonly moment: string;
+  /** Moments that gain. */
+  readonly helped: number;
+  /** Moments that could be had with it and cannot now. */
+  readonly rescued: number;
+}
+
 /** A ray to draw. */
 export interface RayDocument {
   /** Axis of the beam, one of its fan, or the way from the pool to the face. */
   readonly kind: RayKind;
   /** From the head on. */
   readonly points: readonly PointDocument[];
+}
+
+/** A light reading beside the curve. */
+export interface ReadingData {
+  readonly spot: string;
+  /** ISO 8601 date of the evening that it belongs to. */
+  readonly date: string;
+  /** By the clocks of the place: "19:30". */
+  readonly at: string;
+  /** EV at ISO 100 */
+  readonly ev: number;
+  readonly kind: ReadingKind;
+  /** Stops over the curve that all others make, where it disagrees with them. */
+  readonly odd: number | null;
 }
 
 /** One link in the chain of thought. */
@@ -336,6 +484,18 @@ export interface RoomDraft {
   /** Null for a flat ceiling. */
   readonly roof: RoofDraft | null;
   readonly finishes: FinishesDraft;
+}
+
+/** A room in the list of a venue. */
+export interface RoomSummary {
+  readonly id: number;
+  readonly name: string;
+  /** "26 m × 6.4 m, 3.1 m high" */
+  readonly size: string;
+  readonly ceiling: string;
+  readonly readings: number;
+  /** Moments that take place in it. */
+  readonly uses: number;
 }
 
 /** Everything that a drawing of the room needs, in metres, from the scene that the engine used. */
@@ -428,6 +588,90 @@ export interface TickDocument {
   readonly thirtieths: number;
   /** What goes wrong there, in a word or two; null where nothing does. */
   readonly trouble: string | null;
+}
+
+/** A night in time order. */
+export interface TimetableData {
+  readonly night: NightData;
+  readonly zone: string;
+  /** By the clocks of the place; null where the sun does not go down. */
+  readonly sunset: string | null;
+  readonly rows: readonly TimetableRow[];
+  /** Moments whose settings are not reckoned yet. */
+  readonly pending: number;
+}
+
+/** A moment in the timetable of its night. */
+export interface TimetableRow {
+  readonly id: number;
+  readonly name: string;
+  /** "19:30" */
+  readonly startsAt: string;
+  /** "20:20" */
+  readonly endsAt: string;
+  /** Minutes from six in the morning to its start. */
+  readonly from: number;
+  readonly minutes: number;
+  /** Minutes since the last one that began before has ended; below 0 they overlap, null for the first. */
+  readonly gap: number | null;
+  readonly room: string;
+  /** m */
+  readonly ceiling: number;
+  /** Whether there is nothing overhead. */
+  readonly openAbove: boolean;
+  /** m */
+  readonly distance: number;
+  /** EV at ISO 100 */
+  readonly glow: number;
+  /** Whether the room's curve tells the glow. */
+  readonly fromCurve: boolean;
+  /** Stops under metered at which the room should read. */
+  readonly roomUnder: number;
+  /** Shot notes; empty for none. */
+  readonly notes: string;
+  /** What the house forbids then. */
+  readonly rules: readonly string[];
+  /** What wants care. */
+  readonly cautions: readonly string[];
+  /** Null while it is not reckoned yet. */
+  readonly answer: AnswerData | null;
+}
+
+/** Batteries of one flash unit over a night. */
+export interface UnitEnergy {
+  readonly name: string;
+  /** What feeds it; null where the bag does not say, and usual figures stand in. */
+  readonly battery: string | null;
+  /** Full pops in a set. */
+  readonly fullPops: number;
+  /** s until ready after a full pop. */
+  readonly fullSeconds: number;
+  readonly pops: number;
+  /** In full pops. */
+  readonly energy: number;
+  /** Sets that the night drains. */
+  readonly setsUsed: number;
+  /** With a fifth to spare. */
+  readonly setsToCarry: number;
+  /** Sets of that kind in the bag. */
+  readonly setsCarried: number;
+  /** In time order. */
+  readonly rows: readonly EnergyRow[];
+}
+
+/** A venue to choose from. */
+export interface VenueChoice {
+  readonly id: number;
+  readonly name: string;
+}
+
+/** A venue in a list. */
+export interface VenueData {
+  readonly id: number;
+  readonly name: string;
+  readonly zone: string;
+  readonly rooms: number;
+  readonly nights: number;
 }
 
 /** Ranges by field: least, most, sensible step, unit. */
@@ -724,22 +968,46 @@ export const aims = {
     "direct": "Straight at the face"
 } as const;
 
-/** What can be put on a head, in words. */
-export const modifiers = {
-    "card": "bounce card",
-    "dome": "dome",
-    "sphere": "sphere",
-    "soft-box": "small soft box",
-    "grid": "grid"
+/** Patterns of nights to start from, in words. */
+export const templates = {
+    "evening-wedding": "evening wedding",
+    "awards-dinner": "awards dinner",
+    "club-night": "club night"
 } as const;
 
-/** Gels before a flash, in words. */
-export const gels = {
-    "full-orange": "full orange",
-    "half-orange": "half orange",
-    "quarter-orange": "quarter orange",
-    "quarter-blue": "quarter blue",
-    "half-blue": "half blue"
+/** Kinds of gear: one of it and several, in words. */
+export const pieceKinds = {
+    "body": {
+        "one": "body",
+        "many": "Bodies"
+    },
+    "lens": {
+        "one": "lens",
+        "many": "Lenses"
+    },
+    "flash": {
+        "one": "flash",
+        "many": "Flash units"
+    },
+    "modifier": {
+        "one": "modifier",
+        "many": "Modifiers"
+    },
+    "gel": {
+        "one": "gel",
+        "many": "Gels"
+    },
+    "battery": {
+        "one": "batteries",
+        "many": "Batteries"
+    }
+} as const;
+
+/** Ways to measure light, in words. */
+export const readingKinds = {
+    "incident": "incident meter",
+    "metered": "camera meter",
+    "frame": "from a frame"
 } as const;
 
 /** How the ridge of a pitched roof runs, in words. */

@@ -28,7 +28,7 @@ export function Frame({ title, path = [], actions, children }: Props) {
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-3">
         Skip to the page
       </a>
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-raised px-4 py-2">
+      <header className="flex flex-wrap items-center gap-x-1 gap-y-1 border-b sm:gap-x-4 border-line bg-raised px-4 py-2">
         <Link href="/nights" className="mr-auto font-head text-xl font-bold lg:mr-0">
           Kaddle
         </Link>
@@ -44,6 +44,7 @@ export function Frame({ title, path = [], actions, children }: Props) {
           <h1 className="truncate text-lg text-ink">{title}</h1>
         </nav>
         {actions}
+        {account !== null && <Sections />}
         <ThemeButton />
         {account !== null && (
           <Button
@@ -63,6 +64,32 @@ export function Frame({ title, path = [], actions, children }: Props) {
         {children}
       </main>
     </div>
+  );
+}
+
+const SECTIONS = [
+  { href: '/nights', label: 'Nights' },
+  { href: '/bag', label: 'Bag' },
+  { href: '/places', label: 'Places' },
+  { href: '/import', label: 'Import' },
+];
+
+/** Where one can go from everywhere. */
+function Sections() {
+  const { url } = usePage();
+  return (
+    <nav aria-label="Kaddle" className="order-last -mx-2.5 flex w-full gap-1 lg:order-none lg:mx-0 lg:w-auto">
+      {SECTIONS.map(({ href, label }) => (
+        <Link
+          key={href}
+          href={href}
+          aria-current={url.startsWith(href) ? 'page' : undefined}
+          className="flex min-h-10 items-center rounded-md px-2.5 font-medium hover:bg-sunk aria-[current]:underline aria-[current]:decoration-2 aria-[current]:underline-offset-8"
+        >
+          {label}
+        </Link>
+      ))}
+    </nav>
   );
 }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Models;
 
-use App\Models\FlashUnit;
+use App\Models\Piece;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Kaddle\Core\Exposure\Aperture;
-use Kaddle\Core\Exposure\Shutter;
-use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Gear\PieceReader;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Kaddle\Core\Quantity\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,20 +22,15 @@ final class StoredValuesTest extends TestCase
     {
         $moment = $this->momentOf($this->person());
         $moment->update(['working_av' => Aperture::fromLabel('f/5.6', Step::Third)]);
-        $moment->body->update(['sync_tv' => Shutter::fromLabel('1/160', Step::Third)]);
         self::assertSame(150, DB::table('moments')->value('working_av'));
-        self::assertSame(220, DB::table('bodies')->where('id', $moment->body_id)->value('sync_tv'));
         self::assertSame('f/5.6', $moment->fresh()?->working_av->label());
-        self::assertSame('1/160', $moment->body->fresh()?->sync_tv->label());
     }
 
-    public function testAZoomTableComesBackWhole(): void
+    public function testAPieceComesBackAsTheCoreReadIt(): void
     {
-        $unit = $this->momentOf($this->person())->flashUnit->fresh() ?? self::fail('not stored');
-        self::assertSame(
-            [[24.0, 28.0, 38.0], [35.0, 36.0, 31.0], [50.0, 42.0, 25.0], [70.0, 50.0, 19.0], [105.0, 58.0, 14.0]],
-            array_map(static fn(ZoomStep $s): array => [$s->focalLength, $s->guideNumber, $s->halfAngle], $unit->zoom->steps),
-        );
+        $flash = $this->momentOf($this->person())->flash->fresh() ?? self::fail('not stored');
+        self::assertEquals(PieceReader::read(PieceKind::Flash, $flash->data), $flash->data);
+        self::assertSame('Full-size flash', DB::table('pieces')->where('id', $flash->id)->value('name'));
     }
 
     public function testTheStoredMomentIsADocumentThatTheCoreTakes(): void
@@ -44,7 +39,7 @@ final class StoredValuesTest extends TestCase
         $read = MomentReader::fromArray($moment->document());
         self::assertSame($moment->subject_distance_m, $read->moment->scene->distance);
         self::assertSame($moment->room->ceiling_finish, $read->finishes['ceiling']);
-        self::assertSame($moment->flashUnit->bounce_zoom_mm, $read->moment->flash->bounceZoom);
+        self::assertEquals($moment->flash->data['bounceZoom'], $read->moment->flash->bounceZoom);
     }
 
     /** @param array<string, mixed> $row */
@@ -59,13 +54,15 @@ final class StoredValuesTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>}> */
     public static function impossibleRows(): iterable
     {
-        yield 'usable ISO below the lowest' => ['bodies', ['usable_iso_sv' => -20]];
-        yield 'a body of tenths' => ['bodies', ['step' => 'tenth']];
-        yield 'a lens inside out' => ['lenses', ['widest_av' => 200, 'narrowest_av' => 100]];
-        yield 'a zoom backwards' => ['lenses', ['shortest_mm' => 100, 'longest_mm' => 50]];
-        yield 'a flash without zoom' => ['flash_units', ['zoom' => '[]']];
-        yield 'a zoom that is no list' => ['flash_units', ['zoom' => '{"a": 1}']];
-        yield 'less than the least' => ['flash_units', ['lowest_under_full' => 10]];
+        yield 'a piece without a name' => ['pieces', ['data' => '{}']];
+        yield 'a piece that is a list' => ['pieces', ['data' => '[]']];
+        yield 'a piece of no kind' => ['pieces', ['kind' => 'tripod']];
+        yield 'a place beyond the pole' => ['venues', ['latitude' => 91]];
+        yield 'rules that are no list' => ['venues', ['rules' => '{"a": 1}']];
+        yield 'lamps that are no list' => ['rooms', ['lamps' => '3']];
+        yield 'a moment of a day' => ['moments', ['minutes' => 1440]];
+        yield 'a plan that is a list' => ['moments', ['plan' => '[]']];
+        yield 'glow from two sources' => ['moments', ['glow_from_curve' => true]];
     }
 
     /** Gear in use cannot vanish under its moments, but an account takes everything with it. */
@@ -73,20 +70,20 @@ final class StoredValuesTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         try {
-            $this->deleteFlash($moment->flash_unit_id);
+            $this->deletePiece($moment->flash_id);
             self::fail('deleted');
         } catch (QueryException) {
             self::assertSame(1, DB::table('moments')->count());
         }
         $user->delete();
-        self::assertSame(0, DB::table('moments')->count() + DB::table('rooms')->count() + DB::table('flash_units')->count());
+        self::assertSame(0, DB::table('moments')->count() + DB::table('rooms')->count() + DB::table('pieces')->count() + DB::table('venues')->count());
     }
 
     /** Deletes and has the database check at once what it would check at the end of the transaction. */
-    private function deleteFlash(int $id): void
+    private function deletePiece(int $id): void
     {
         DB::transaction(static function () use ($id): void {
-            FlashUnit::query()->whereKey($id)->delete();
+            Piece::query()->whereKey($id)->delete();
             DB::statement('set constraints all immediate');
         });
     }

@@ -41,19 +41,19 @@ final class BenchTest extends TestCase
     public function testSavesEverythingAndReadsItBack(): void
     {
         $moment = $this->momentOf($user = $this->person());
-        $zoom = $user->lenses()->where('name', 'Standard zoom')->firstOrFail();
+        $piece = static fn(string $name): int => $user->pieces()->where('name', $name)->firstOrFail()->id;
         $draft = $this->draftOf($moment, [
             'name' => 'Speeches',
             'startsAt' => '20:15',
             'room.height' => 3.3,
             'room.finishes.far' => 'red-brick',
             'room.roof' => ['ridge' => 5.5, 'runs' => 'across'],
-            'outfit' => ['units' => 2, 'modifier' => 'dome', 'gel' => 'half-orange'],
+            'outfit' => ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange')],
             'subject.distance' => 4.2,
             'look' => ['roomUnder' => 2, 'aperture' => 'f/2.8'],
             'glow' => ['ev' => null, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => '3200']],
             'head' => 'up-back',
-            'lensId' => $zoom->id,
+            'lensId' => $piece('Standard zoom'),
             'focalLength' => 50,
         ]);
         $this->actingAs($user)->put("/moments/{$moment->id}", $draft)->assertRedirect("/moments/{$moment->id}")->assertSessionHasNoErrors();
@@ -61,7 +61,7 @@ final class BenchTest extends TestCase
             ->where('bench.draft.name', 'Speeches')
             ->where('bench.draft.startsAt', '20:15')
             ->where('bench.draft.room.roof', ['ridge' => 5.5, 'runs' => 'across'])
-            ->where('bench.draft.outfit', ['units' => 2, 'modifier' => 'dome', 'gel' => 'half-orange'])
+            ->where('bench.draft.outfit', ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange')])
             ->where('bench.draft.room.height', 3.3)
             ->where('bench.draft.room.finishes.far', 'red-brick')
             ->where('bench.draft.subject.distance', 4.2)
@@ -69,7 +69,7 @@ final class BenchTest extends TestCase
             ->where('bench.draft.glow.ev', null)
             ->where('bench.draft.glow.metered.shutter', '1/60')
             ->where('bench.draft.head', 'up-back')
-            ->where('bench.draft.lensId', $zoom->id)
+            ->where('bench.draft.lensId', $piece('Standard zoom'))
             ->where('bench.draft.focalLength', 50));
     }
 
@@ -102,7 +102,10 @@ final class BenchTest extends TestCase
         yield 'no time' => [['startsAt' => '25:99'], 'startsAt', 'hours and minutes'];
         yield 'no body' => [['bodyId' => 'best'], 'bodyId', 'Choose one from your bag.'];
         yield 'nobody’s lens' => [['lensId' => 999_999], 'lensId', 'Choose one from your bag.'];
-        yield 'an id beyond all numbers' => [['flashUnitId' => '99999999999999999999999'], 'flashUnitId', 'Choose one from your bag.'];
+        yield 'an id beyond all numbers' => [['flashId' => '99999999999999999999999'], 'flashId', 'Choose one from your bag.'];
+        yield 'a modifier that is a word' => [['outfit.modifierId' => 'dome'], 'outfit.modifierId', 'Choose one from your bag.'];
+        yield 'a gel of nobody' => [['outfit.gelId' => 999_999], 'outfit.gelId', 'Choose one from your bag.'];
+        yield 'a curve that is a word' => [['glow.curve' => 'maybe'], 'glow.curve', 'must be true or false'];
         yield 'a zoom that is none' => [['focalLength' => 50], 'focalLength', 'This lens has 35 mm only.'];
         yield 'focal length as text' => [['focalLength' => 'wide'], 'focalLength', 'must be a number, 8 to 600 mm'];
     }

@@ -19,8 +19,7 @@ final class ShowBench
 {
     public function __invoke(Moment $moment, #[CurrentUser] User $user): Response
     {
-        $moment->load(['night', 'room', 'body', 'lens', 'flashUnit']);
-        $user->load(['bodies', 'lenses', 'flashUnits']);
+        $moment->load(Moment::WHOLE);
         $solution = MomentSolver::solve(MomentReader::fromArray($moment->document())->moment);
 
         return Inertia::render('moments/Bench', [

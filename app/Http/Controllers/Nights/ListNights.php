@@ -15,14 +15,18 @@ final class ListNights
 {
     private const PER_PAGE = 30;
 
+    /** Names of venues that the form suggests; any other can be typed. */
+    private const SUGGESTED = 100;
+
     public function __invoke(#[CurrentUser] User $user): Response
     {
-        $nights = $user->nights()->orderByDesc('held_on')->orderByDesc('id')->simplePaginate(self::PER_PAGE);
+        $nights = $user->nights()->with('venue')->orderByDesc('held_on')->orderByDesc('id')->simplePaginate(self::PER_PAGE);
 
         return Inertia::render('nights/Index', [
             'nights' => array_map(static fn(Night $night): NightData => NightData::of($night), $nights->items()),
             'earlier' => $nights->nextPageUrl(),
             'later' => $nights->previousPageUrl(),
+            'places' => $user->venues()->latest('id')->limit(self::SUGGESTED)->pluck('name')->unique()->values()->all(),
         ]);
     }
 }

@@ -4,22 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Nights;
 
-use App\Data\MomentSummary;
-use App\Data\NightData;
-use App\Models\Moment;
+use App\Data\TimetableData;
 use App\Models\Night;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
 
+/** The timetable of a night. */
 final class ShowNight
 {
-    public function __invoke(Night $night): Response
+    public function __invoke(Night $night, #[CurrentUser] User $user): Response
     {
-        $night->load('moments.room');
-
-        return Inertia::render('nights/Show', [
-            'night' => NightData::of($night),
-            'moments' => $night->moments->map(static fn(Moment $m): MomentSummary => MomentSummary::of($m))->all(),
-        ]);
+        return Inertia::render('nights/Show', ['timetable' => TimetableData::of($night, $user)]);
     }
 }

@@ -1,4 +1,4 @@
-import { aims, gels, limits, modifiers, type GearChoice, type GelKind, type HeadAim, type ModifierKind, type MomentDraft } from '@/types/generated';
+import { aims, limits, type GearChoice, type HeadAim, type MomentDraft } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import type { InputProps } from './Inputs';
@@ -45,13 +45,13 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
       <Piece
         label="Flash"
         pieces={bench.flashUnits}
-        id={draft.flashUnitId}
-        error={faults['flashUnitId'] ?? faults['flash']}
-        onChange={(flashUnitId) => {
-          onChange({ ...draft, flashUnitId });
+        id={draft.flashId}
+        error={faults['flashId'] ?? faults['flash']}
+        onChange={(flashId) => {
+          onChange({ ...draft, flashId });
         }}
       />
-      <OutfitInputs draft={draft} faults={faults} onChange={onChange} />
+      <OutfitInputs bench={bench} draft={draft} faults={faults} onChange={onChange} />
       <Choice
         label="Head"
         options={AIMS}
@@ -65,12 +65,10 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
   );
 }
 
-const NOTHING = 'nothing';
-const MODIFIERS = [{ value: NOTHING, label: 'bare head' }, ...(Object.keys(modifiers) as ModifierKind[]).map((value) => ({ value, label: modifiers[value] }))];
-const GELS = [{ value: NOTHING, label: 'none' }, ...(Object.keys(gels) as GelKind[]).map((value) => ({ value, label: gels[value] }))];
+const NOTHING = 0;
 const UNITS = Array.from({ length: limits['outfit.units'].max }, (_, i) => ({ value: String(i + 1), label: i === 0 ? 'one' : `${i + 1} side by side` }));
 
-function OutfitInputs({ draft, faults, onChange }: Omit<InputProps, 'bench'>) {
+function OutfitInputs({ bench, draft, faults, onChange }: InputProps) {
   const turn = (changes: Partial<MomentDraft['outfit']>) => {
     onChange({ ...draft, outfit: { ...draft.outfit, ...changes } });
   };
@@ -85,22 +83,24 @@ function OutfitInputs({ draft, faults, onChange }: Omit<InputProps, 'bench'>) {
           turn({ units: Number(value) });
         }}
       />
-      <Choice
+      <Piece
         label="On the head"
-        options={MODIFIERS}
-        value={draft.outfit.modifier ?? NOTHING}
-        error={faults['outfit.modifier']}
-        onChange={(value) => {
-          turn({ modifier: value === NOTHING ? null : (value as ModifierKind) });
+        none="bare head"
+        pieces={bench.modifiers}
+        id={draft.outfit.modifierId ?? NOTHING}
+        error={faults['outfit.modifierId']}
+        onChange={(id) => {
+          turn({ modifierId: id === NOTHING ? null : id });
         }}
       />
-      <Choice
+      <Piece
         label="Gel"
-        options={GELS}
-        value={draft.outfit.gel ?? NOTHING}
-        error={faults['outfit.gel']}
-        onChange={(value) => {
-          turn({ gel: value === NOTHING ? null : (value as GelKind) });
+        none="none"
+        pieces={bench.gels}
+        id={draft.outfit.gelId ?? NOTHING}
+        error={faults['outfit.gelId']}
+        onChange={(id) => {
+          turn({ gelId: id === NOTHING ? null : id });
         }}
       />
     </>
@@ -110,16 +110,21 @@ function OutfitInputs({ draft, faults, onChange }: Omit<InputProps, 'bench'>) {
 interface PieceProps {
   readonly label: string;
   readonly pieces: readonly GearChoice[];
+  /** What choosing nothing is called, where that is allowed. */
+  readonly none?: string;
   readonly id: number;
   readonly error: string | undefined;
   readonly onChange: (id: number) => void;
 }
 
-function Piece({ label, pieces, id, error, onChange }: PieceProps) {
+function Piece({ label, pieces, none, id, error, onChange }: PieceProps) {
   return (
     <Choice
       label={label}
-      options={pieces.map((piece) => ({ value: String(piece.id), label: piece.name, detail: piece.figures }))}
+      options={[
+        ...(none === undefined ? [] : [{ value: String(NOTHING), label: none }]),
+        ...pieces.map((piece) => ({ value: String(piece.id), label: piece.name, detail: piece.figures })),
+      ]}
       value={String(id)}
       error={error}
       onChange={(value) => {

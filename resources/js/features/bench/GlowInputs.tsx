@@ -2,17 +2,25 @@ import { limits, type GlowDraft, type MeteredDraft } from '@/types/generated';
 import { Choice, type Option } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
+import { TextLink } from '@/ui/TextLink';
 import type { InputProps } from './Inputs';
 
 const WAYS = [
   { value: 'ev', label: 'As EV' },
   { value: 'metered', label: 'As metered' },
+  { value: 'curve', label: 'By its curve' },
 ] as const;
 
-/** The glow, told as EV or as the exposure that a meter gave for it. */
+const WAY_IN: Record<(typeof WAYS)[number]['value'], GlowDraft> = {
+  ev: { ev: 4, metered: null, curve: false },
+  metered: { ev: null, metered: { shutter: '1/30', aperture: 'f/2.8', iso: '1600' }, curve: false },
+  curve: { ev: null, metered: null, curve: true },
+};
+
+/** The glow, told as EV, as the exposure that a meter gave for it, or by the curve of the room. */
 export function GlowInputs({ bench, draft, faults, onChange }: InputProps) {
   const body = bench.bodies.find((choice) => choice.gear.id === draft.bodyId) ?? bench.bodies[0];
-  const { ev, metered } = draft.glow;
+  const { ev, metered, curve } = draft.glow;
   const set = (glow: GlowDraft) => {
     onChange({ ...draft, glow });
   };
@@ -22,12 +30,12 @@ export function GlowInputs({ bench, draft, faults, onChange }: InputProps) {
       <Switcher
         label="How the glow is told"
         options={WAYS}
-        value={metered === null ? 'ev' : 'metered'}
+        value={curve ? 'curve' : metered === null ? 'ev' : 'metered'}
         onChange={(way) => {
-          set(way === 'ev' ? { ev: 4, metered: null } : { ev: null, metered: { shutter: '1/30', aperture: 'f/2.8', iso: '1600' } });
+          set(way === 'ev' ? { ...WAY_IN.ev, ev: Math.round(bench.curve.ev * 10) / 10 } : WAY_IN[way]);
         }}
       />
-      {metered === null && (
+      {metered === null && !curve && (
         <NumberField
           label="Glow at ISO 100"
           range={limits['glow.ev']}
@@ -35,7 +43,7 @@ export function GlowInputs({ bench, draft, faults, onChange }: InputProps) {
           value={ev ?? NaN}
           error={faults['glow.ev']}
           onChange={(value) => {
-            set({ ev: value, metered: null });
+            set({ ev: value, metered: null, curve: false });
           }}
         />
       )}
@@ -45,6 +53,13 @@ export function GlowInputs({ bench, draft, faults, onChange }: InputProps) {
           <Metered field="aperture" label="Aperture" options={body.apertures} {...{ metered, faults, set }} />
           <Metered field="iso" label="ISO" options={body.isos} {...{ metered, faults, set }} />
         </div>
+      )}
+      {curve && (
+        <p>
+          EV {bench.curve.ev.toFixed(1).replace('-', '−')} ± {bench.curve.doubt.toFixed(1)} at {bench.curve.at}, about {bench.curve.kelvin} K. It moves with time, sun and
+          dimmers; see{' '}
+          <TextLink href={`/rooms/${bench.roomId}`}>{bench.roomName}</TextLink>.
+        </p>
       )}
       {faults['glow.metered'] !== undefined && (
         <p role="alert" className="text-sm font-medium text-alarm">
@@ -72,7 +87,7 @@ function Metered({ field, label, options, metered, faults, set }: MeteredProps) 
       value={metered[field]}
       error={faults[`glow.metered.${field}`]}
       onChange={(value) => {
-        set({ ev: null, metered: { ...metered, [field]: value } });
+        set({ ev: null, metered: { ...metered, [field]: value }, curve: false });
       }}
     />
   );

@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react';
-import { useCallback, useEffect, useState, type Dispatch, type SetStateAction } from 'react';
+import { useCallback, useState, type Dispatch, type SetStateAction } from 'react';
 import type { Faults } from '@/lib/http';
+import { useLeaveGuard } from '@/lib/leaveGuard';
 import type { BenchData, MomentDraft } from '@/types/generated';
 
 const NONE: Faults = {};
@@ -21,7 +22,7 @@ export function useDraft(bench: BenchData): DraftState {
   const [saving, setSaving] = useState(false);
   const [saveFaults, setSaveFaults] = useState(NONE);
   const unsaved = JSON.stringify(draft) !== JSON.stringify(bench.draft);
-  useLeaveGuard(unsaved && !saving);
+  useLeaveGuard(unsaved && !saving, 'Leave without saving the changes to this moment?');
 
   const change = useCallback((next: SetStateAction<MomentDraft>) => {
     setSaveFaults(NONE);
@@ -39,22 +40,4 @@ export function useDraft(bench: BenchData): DraftState {
     });
   };
   return { draft, change, unsaved, saving, saveFaults, save };
-}
-
-/** Asks before a change that is not saved gets lost. */
-function useLeaveGuard(guarded: boolean): void {
-  useEffect(() => {
-    if (!guarded) return;
-    const warn = (event: BeforeUnloadEvent) => {
-      event.preventDefault();
-    };
-    addEventListener('beforeunload', warn);
-    const release = router.on('before', (event) => {
-      if (event.detail.visit.method === 'get' && !confirm('Leave without saving the changes to this moment?')) event.preventDefault();
-    });
-    return () => {
-      removeEventListener('beforeunload', warn);
-      release();
-    };
-  }, [guarded]);
 }

@@ -2,15 +2,18 @@ import { Link } from '@inertiajs/react';
 import { StartNight } from '@/features/nights/StartNight';
 import type { NightData } from '@/types/generated';
 import { Frame } from '@/ui/Frame';
+import { Panel } from '@/ui/Panel';
 import { TextLink } from '@/ui/TextLink';
 
 interface Props {
   readonly nights: readonly NightData[];
   readonly earlier: string | null;
   readonly later: string | null;
+  /** Names of known venues. */
+  readonly places: readonly string[];
 }
 
-export default function Index({ nights, earlier, later }: Props) {
+export default function Index({ nights, earlier, later, places }: Props) {
   return (
     <Frame title="Your nights">
       <div className="mx-auto grid w-full max-w-5xl gap-8 px-4 py-8 md:grid-cols-[1fr_20rem]">
@@ -29,12 +32,9 @@ export default function Index({ nights, earlier, later }: Props) {
             {earlier !== null && <TextLink href={earlier}>Earlier nights</TextLink>}
           </p>
         </section>
-        <section aria-labelledby="start" className="grid content-start gap-4 rounded-lg border border-line bg-raised p-5">
-          <h2 id="start" className="text-xl">
-            Start a night
-          </h2>
-          <StartNight />
-        </section>
+        <Panel title="Start a night" id="start">
+          <StartNight places={places} />
+        </Panel>
       </div>
     </Frame>
   );
@@ -45,8 +45,8 @@ function Empty() {
     <div className="grid gap-2 rounded-lg border border-dashed border-edge p-6">
       <h2 className="text-xl">No night yet</h2>
       <p>
-        Start one with its name, venue and date. Kaddle opens the bench with a supper in a function room; change the distance, the ceiling and the glow to your
-        room and read off what to set.
+        Start one with its name, venue and date. Begin with the usual moments of an evening, and Kaddle checks at once whether your bag reaches; or with a single
+        moment on the bench.
       </p>
     </div>
   );

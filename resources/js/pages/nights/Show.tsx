@@ -1,58 +1,57 @@
-import { Link, router } from '@inertiajs/react';
-import { metres } from '@/lib/format';
-import type { MomentSummary, NightData } from '@/types/generated';
+import { router } from '@inertiajs/react';
+import { TimeScale } from '@/charts/TimeBar';
+import { NightForms } from '@/features/nights/NightForms';
+import { NightFrame } from '@/features/nights/NightFrame';
+import { Pending } from '@/features/nights/Pending';
+import { Row } from '@/features/nights/Row';
+import { usePending } from '@/features/nights/usePending';
+import type { TimetableData } from '@/types/generated';
 import { Button } from '@/ui/Button';
-import { Confirm } from '@/ui/Confirm';
-import { Frame } from '@/ui/Frame';
+import { FileLink } from '@/ui/FileLink';
 
-interface Props {
-  readonly night: NightData;
-  readonly moments: readonly MomentSummary[];
-}
+/** Minutes shown before the first moment and after the last. */
+const ROOM = 45;
 
-export default function Show({ night, moments }: Props) {
+export default function Show({ timetable }: { readonly timetable: TimetableData }) {
+  const { night, rows, pending } = timetable;
+  usePending(pending, 'timetable');
+  const span = [Math.min(...rows.map((row) => row.from)) - ROOM, Math.max(...rows.map((row) => row.from + row.minutes)) + ROOM] as const;
   return (
-    <Frame title={night.name} path={[{ label: 'Nights', href: '/nights' }]}>
-      <div className="mx-auto grid w-full max-w-4xl gap-5 px-4 py-8">
-        <p className="text-lg text-faint">
-          {night.place}, <time dateTime={night.heldOn}>{night.heldOnInWords}</time>
+    <NightFrame
+      night={night}
+      actions={
+        <Button
+          look="main"
+          onClick={() => {
+            router.post(`/nights/${night.id}/moments`);
+          }}
+        >
+          Add a moment
+        </Button>
+      }
+    >
+      <div className="flex flex-wrap items-center justify-between gap-x-6">
+        <p>
+          {timetable.sunset === null ? 'The sun does not go down this evening' : `Sunset at ${timetable.sunset}`}, by the clocks of {timetable.zone}. Drag a bar to move a moment, or use the
+          arrow keys on it.
         </p>
-        <ol className="grid gap-2">
-          {moments.map((moment) => (
-            <li key={moment.id}>
-              <Link href={`/moments/${moment.id}`} className="grid grid-cols-[4.5rem_1fr] items-center gap-x-4 gap-y-1 rounded-lg border border-line bg-raised p-4 hover:border-ink">
-                <time className="font-head text-xl font-semibold">{moment.startsAt}</time>
-                <span className="text-lg font-semibold">{moment.name}</span>
-                <span className="col-start-2 flex flex-wrap gap-x-5 text-faint">
-                  <span>{moment.room}</span>
-                  <span>{moment.openAbove ? 'nothing overhead' : `ceiling ${metres(moment.ceiling)}`}</span>
-                  <span>subject at {metres(moment.distance)}</span>
-                  <span>glow EV {moment.glow.toFixed(1).replace('-', '−')}</span>
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ol>
-        <div className="flex flex-wrap gap-2">
-          <Button
-            look="main"
-            onClick={() => {
-              router.post(`/nights/${night.id}/moments`);
-            }}
-          >
-            Add a moment
-          </Button>
-          <Confirm
-            trigger="Delete the night"
-            title={`Delete “${night.name}”?`}
-            sentence={`Its ${moments.length === 1 ? 'moment goes' : `${moments.length} moments go`} with it. This cannot be undone.`}
-            confirm="Delete it"
-            onConfirm={() => {
-              router.delete(`/nights/${night.id}`);
-            }}
-          />
-        </div>
+        <p className="flex flex-wrap gap-x-6">
+          <FileLink href={`/nights/${night.id}/calendar`}>Calendar (ICS)</FileLink>
+          <FileLink href={`/nights/${night.id}/timetable.csv`}>Table (CSV)</FileLink>
+          <FileLink href={`/nights/${night.id}/document`}>The night as JSON</FileLink>
+        </p>
       </div>
-    </Frame>
+      <Pending pending={pending} all={rows.length} />
+      <div className="sticky top-0 z-10 -mb-3 hidden bg-ground px-4 py-1 md:grid md:grid-cols-[1fr_minmax(14rem,38%)] md:gap-x-5">
+        <span />
+        <TimeScale span={span} />
+      </div>
+      <ol className="grid gap-2" aria-label="Moments">
+        {rows.map((row) => (
+          <Row key={row.id} row={row} span={span} />
+        ))}
+      </ol>
+      <NightForms night={night} moments={rows.length} />
+    </NightFrame>
   );
 }

@@ -23,15 +23,13 @@ return new class extends Migration {
             SQL);
         Schema::table('moments', static function (Blueprint $table): void {
             $table->smallInteger('units')->default(1);
-            $table->string('modifier', 20)->nullable();
-            $table->string('gel', 20)->nullable();
         });
         DB::statement('alter table moments add constraint moments_units check (units between 1 and 4)');
     }
 
     public function down(): void
     {
-        Schema::table('moments', static fn(Blueprint $table) => $table->dropColumn(['units', 'modifier', 'gel']));
+        Schema::table('moments', static fn(Blueprint $table) => $table->dropColumn('units'));
         Schema::table('rooms', static fn(Blueprint $table) => $table->dropColumn(['ridge_m', 'ridge_runs']));
     }
 };

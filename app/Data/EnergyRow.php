@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+use Kaddle\Core\Power\EnergyStep;
+
+/** What one moment takes out of the batteries. */
+final readonly class EnergyRow
+{
+    private function __construct(
+        public string $name,
+        public float $pops,
+        /** In full pops. */
+        public float $energy,
+        /** s until ready again at the planned output. */
+        public float $recycle,
+        /** s between frames as planned; null where none are. */
+        public ?float $pause,
+        /** Heat against what a head bears, 1 is the limit. */
+        public float $heat,
+        /** Times that a set runs out in it. */
+        public int $changes,
+        /** Whether frames come faster than the unit is ready. */
+        public bool $waits,
+        public bool $overheats,
+    ) {}
+
+    public static function of(EnergyStep $step): self
+    {
+        return new self(
+            $step->name,
+            $step->pops,
+            round($step->energy, 1),
+            round($step->recycle, 2),
+            is_finite($step->pause) ? round($step->pause, 1) : null,
+            round($step->heat, 2),
+            $step->changes,
+            $step->waits(),
+            $step->overheats(),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+use Kaddle\Core\Plan\KitCell;
+
+/** What one way of lighting has to spare in one moment. */
+final readonly class KitCellData
+{
+    private function __construct(
+        /** Below 0 it cannot be had; null where no light arrives. */
+        public ?float $stops,
+        /** What gives out first. */
+        public string $bound,
+        /** Way that the head points, in words. */
+        public string $head,
+    ) {}
+
+    public static function of(KitCell $cell): self
+    {
+        $stops = $cell->margin->stops()->value;
+
+        return new self(is_finite($stops) ? round($stops, 2) : null, $cell->margin->bound(), $cell->aim->inWords());
+    }
+}

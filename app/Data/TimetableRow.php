@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+use App\Models\Moment;
+use App\Planning\Answers;
+use App\Planning\HouseRules;
+use Kaddle\Core\Plan\Caution;
+use Kaddle\Core\Plan\Movement;
+use Kaddle\Core\Plan\Presence;
+use Kaddle\Core\Plan\Slot;
+use Kaddle\Core\Power\EnergyStep;
+
+/** A moment in the timetable of its night. */
+final readonly class TimetableRow
+{
+    /**
+     * @param list<string> $rules
+     * @param list<string> $cautions
+     */
+    private function __construct(
+        public int $id,
+        public string $name,
+        /** "19:30" */
+        public string $startsAt,
+        /** "20:20" */
+        public string $endsAt,
+        /** Minutes from six in the morning to its start. */
+        public int $from,
+        public int $minutes,
+        /** Minutes since the last one that began before has ended; below 0 they overlap, null for the first. */
+        public ?int $gap,
+        public string $room,
+        /** m */
+        public float $ceiling,
+        /** Whether there is nothing overhead. */
+        public bool $openAbove,
+        /** m */
+        public float $distance,
+        /** EV at ISO 100 */
+        public float $glow,
+        /** Whether the room's curve tells the glow. */
+        public bool $fromCurve,
+        /** Stops under metered at which the room should read. */
+        public float $roomUnder,
+        /** Shot notes; empty for none. */
+        public string $notes,
+        /** What the house forbids then. @var list<string> */
+        public array $rules,
+        /** What wants care. @var list<string> */
+        public array $cautions,
+        /** Null while it is not reckoned yet. */
+        public ?AnswerData $answer,
+    ) {}
+
+    /** @param Slot|null $busyUntil the slot that ends last of those that began before */
+    public static function of(Moment $moment, ?Slot $busyUntil, HouseRules $rules, Answers $answers, EnergyStep $energy): self
+    {
+        $slot = $moment->slot();
+
+        return new self(
+            $moment->id,
+            $moment->name,
+            $moment->clock(),
+            $slot->ends(),
+            $slot->from,
+            $moment->minutes,
+            $busyUntil === null ? null : $slot->after($busyUntil),
+            $moment->room->name,
+            $moment->room->height_m,
+            $moment->room->ceiling_finish->reflectance()->share->luminance() === 0.0,
+            $moment->subject_distance_m,
+            round($moment->glow(), 2),
+            $moment->glow_from_curve,
+            $moment->room_under_stops,
+            is_string($moment->plan['notes'] ?? null) ? $moment->plan['notes'] : '',
+            $rules->during($slot),
+            self::cautions($moment, $energy),
+            $answers->for($moment),
+        );
+    }
+
+    /** @return list<string> */
+    private static function cautions(Moment $moment, EnergyStep $energy): array
+    {
+        $plan = $moment->plan;
+        $presence = array_map(Presence::from(...), array_values(array_filter(is_array($plan['presence'] ?? null) ? $plan['presence'] : [], is_string(...))));
+        $movement = is_string($plan['movement'] ?? null) ? Movement::from($plan['movement']) : Movement::Still;
+        $nearest = is_numeric($plan['nearest'] ?? null) ? (float) $plan['nearest'] : $moment->subject_distance_m;
+        $rate = is_numeric($plan['framesPerMinute'] ?? null) ? (float) $plan['framesPerMinute'] : 0.0;
+
+        return array_map(
+            static fn(Caution $c): string => $c->sentence(),
+            Caution::allFor($presence, $movement, min($nearest, $moment->subject_distance_m), $rate, $energy),
+        );
+    }
+}

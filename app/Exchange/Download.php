@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
+
+/** Files that leave Kaddle. */
+final class Download
+{
+    private function __construct() {}
+
+    /** @param array<string, mixed> $document */
+    public static function json(string $name, array $document): JsonResponse
+    {
+        return (new JsonResponse($document, options: JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION))
+            ->header('Content-Disposition', self::named($name, 'json'));
+    }
+
+    /** Header for a file of this name. */
+    public static function named(string $name, string $extension): string
+    {
+        $plain = Str::slug($name);
+
+        return sprintf('attachment; filename="%s.%s"', $plain === '' ? 'kaddle' : $plain, $extension);
+    }
+}

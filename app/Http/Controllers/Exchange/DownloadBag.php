@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Exchange;
+
+use App\Exchange\Csv;
+use App\Models\Piece;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+use Kaddle\Core\Gear\PieceFigures;
+
+/** The bag as a packing list. */
+final class DownloadBag
+{
+    public function __invoke(#[CurrentUser] User $user): Response
+    {
+        return Csv::download('bag', ['Kind', 'Name', 'Figures', 'Archived'], array_values($user->pieces()->orderBy('kind')->orderBy('id')->get()->map(static fn(Piece $p): array => [
+            $p->kind->inWords(), $p->name(), PieceFigures::inALine($p->kind, $p->data), $p->archived_at === null ? 'no' : 'yes',
+        ])->all()));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Exchange;
+
+use App\Data\TimetableData;
+use App\Exchange\Calendar;
+use App\Exchange\Download;
+use App\Models\Night;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+
+/** The timetable for a calendar, with all settings reckoned. */
+final class DownloadCalendar
+{
+    public function __invoke(Night $night, #[CurrentUser] User $user): Response
+    {
+        return new Response(Calendar::of($night, TimetableData::of($night, $user, PHP_INT_MAX)), 200, [
+            'Content-Type' => 'text/calendar; charset=UTF-8',
+            'Content-Disposition' => Download::named($night->name, 'ics'),
+        ]);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Models\Moment;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Kaddle\Core\Exchange\MomentShape;
+use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Reading\Fields;
+
+final class SavePlan
+{
+    public function __invoke(Request $request, Moment $moment): RedirectResponse
+    {
+        $plan = Fields::whole(array_diff_key($request->post(), ['roomId' => null]), MomentShape::readPlan(...));
+        $moment->fill([
+            'name' => $plan['name'],
+            'starts_at' => $plan['starts'],
+            'minutes' => $plan['minutes'],
+            'plan' => array_diff_key($plan, ['name' => null, 'starts' => null, 'minutes' => null]),
+        ]);
+        self::move($moment, $request->post('roomId'));
+        $moment->save();
+
+        return redirect()->route('nights.show', $moment->night_id)->with('notice', "“{$moment->name}” is changed.");
+    }
+
+    private static function move(Moment $moment, mixed $roomId): void
+    {
+        $room = is_int($roomId) ? $moment->night->venue->rooms()->find($roomId) : null;
+        if ($room === null) {
+            throw ValidationException::withMessages(['roomId' => 'Choose a room of the venue.']);
+        }
+        $moment->room()->associate($room);
+        try {
+            MomentReader::fromArray($moment->load(array_diff(Moment::WHOLE, ['room.venue']))->document());
+        } catch (FaultyDocument $e) {
+            throw ValidationException::withMessages(['roomId' => "It does not fit into “{$room->name}” as it stands. {$e->getMessage()}"]);
+        }
+    }
+}

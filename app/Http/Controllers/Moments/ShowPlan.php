@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Data\NightData;
+use App\Models\Moment;
+use App\Models\Room;
+use Inertia\Inertia;
+use Inertia\Response;
+use Kaddle\Core\Exchange\MomentShape;
+
+/** What is planned for a moment besides light. */
+final class ShowPlan
+{
+    public function __invoke(Moment $moment): Response
+    {
+        $moment->load(['night.venue.rooms']);
+
+        return Inertia::render('moments/Plan', [
+            'momentId' => $moment->id,
+            'night' => NightData::of($moment->night),
+            'form' => MomentShape::plan()->form(),
+            'values' => ['name' => $moment->name, 'starts' => $moment->clock(), 'minutes' => $moment->minutes] + $moment->plan,
+            'roomId' => $moment->room_id,
+            'rooms' => $moment->night->venue->rooms->map(static fn(Room $r): array => ['id' => $r->id, 'name' => $r->name])->all(),
+        ]);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Places;
+
+use App\Data\RoomSummary;
+use App\Models\Room;
+use App\Models\Venue;
+use Inertia\Inertia;
+use Inertia\Response;
+use Kaddle\Core\Exchange\PlaceShape;
+
+final class ShowPlace
+{
+    public function __invoke(Venue $venue): Response
+    {
+        return Inertia::render('places/Show', [
+            'id' => $venue->id,
+            'nights' => $venue->nights()->count(),
+            'form' => PlaceShape::shape()->form(),
+            'values' => array_diff_key($venue->document(), ['uid' => null]),
+            'rooms' => $venue->rooms()->withCount('moments')->get()->map(static fn(Room $r): RoomSummary => RoomSummary::of($r))->all(),
+        ]);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Kaddle\Core\Gear\PieceKind;
+
+/**
+ * A piece of gear in somebody's bag. Its figures are a document of the shape that its
+ * kind has in the core, and are stored only when the core has read them.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $uid what keeps it itself when it is taken elsewhere and back
+ * @property PieceKind $kind
+ * @property array<string, mixed> $data
+ * @property array<string, mixed>|null $before its figures before the last change
+ * @property CarbonImmutable|null $archived_at
+ */
+final class Piece extends Model
+{
+    use KeepsIdentity;
+
+    protected $fillable = ['uid', 'kind', 'data', 'before', 'archived_at'];
+
+    protected $attributes = ['before' => null, 'archived_at' => null];
+
+    protected $casts = [
+        'kind' => PieceKind::class,
+        'data' => 'array',
+        'before' => 'array',
+        'archived_at' => 'immutable_datetime',
+    ];
+
+    public function name(): string
+    {
+        return is_string($this->data['name'] ?? null) ? $this->data['name'] : '';
+    }
+
+    /** Moments that are planned with it; counted by scopeWithUses() where there are many. */
+    public function uses(): int
+    {
+        $counted = $this->getAttributes()['uses'] ?? null;
+        $column = self::momentColumn($this->kind);
+
+        return match (true) {
+            is_int($counted) => $counted,
+            $column === null => 0,
+            default => Moment::query()->where($column, $this->id)->count(),
+        };
+    }
+
+    /** @param Builder<self> $query */
+    public function scopeWithUses(Builder $query): void
+    {
+        $query->select('pieces.*')->selectRaw(<<<'SQL'
+            (
+                select count(*) from moments
+                where body_id = pieces.id or lens_id = pieces.id or flash_id = pieces.id or modifier_id = pieces.id or gel_id = pieces.id
+            ) as uses
+            SQL);
+    }
+
+    /** Column of a moment that points at it; null for what no moment names. */
+    public static function momentColumn(PieceKind $kind): ?string
+    {
+        return $kind === PieceKind::Battery ? null : "{$kind->value}_id";
+    }
+
+    /**
+     * What can be chosen now: not archived, or one of those in use.
+     *
+     * @param Builder<self> $query
+     * @param list<int|null> $inUse
+     */
+    public function scopeToChoose(Builder $query, array $inUse = []): void
+    {
+        $query->where(static fn(Builder $q) => $q->whereNull('archived_at')->orWhereIn('id', array_filter($inUse, is_int(...))));
+    }
+}

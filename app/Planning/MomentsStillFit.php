@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Moment;
+use App\Models\Piece;
+use App\Models\Room;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Validation\ValidationException;
+use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Reading\FaultyDocument;
+
+/** Rooms and gear are shared by moments, and no change of them may leave a moment that cannot be reckoned with. */
+final class MomentsStillFit
+{
+    /** Moments alike in these can only fit or fail together. */
+    private const GEAR = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'units', 'head_aim', 'focal_mm'];
+
+    private const SCENE = ['from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m'];
+
+    private function __construct() {}
+
+    /** @param int $except a moment that is looked at elsewhere; 0 for none */
+    public static function inRoom(Room $room, int $except = 0): void
+    {
+        $fitsHeight = $room->isDirty('height_m') ? 'height' : 'length';
+        $prefix = $except === 0 ? '' : 'room.';
+        self::check(
+            Moment::query()->whereBelongsTo($room)->whereKeyNot($except)->distinct(...self::SCENE),
+            static fn(Moment $m): Moment => $m->setRelation('room', $room),
+            $prefix . $fitsHeight,
+            'takes place in the same room and would no longer fit.',
+        );
+    }
+
+    public static function with(Piece $piece): void
+    {
+        $column = Piece::momentColumn($piece->kind);
+        if ($column !== null) {
+            self::check(
+                Moment::query()->where($column, $piece->id)->distinct(...self::GEAR),
+                static fn(Moment $m): Moment => $m->setRelation(substr($column, 0, -strlen('_id')), $piece),
+                'name',
+                'is planned with it and could not be any more.',
+            );
+        }
+    }
+
+    /**
+     * @param Builder<Moment> $moments
+     * @param \Closure(Moment): Moment $changed
+     */
+    private static function check(Builder $moments, \Closure $changed, string $field, string $sentence): void
+    {
+        foreach ($moments->with(Moment::WHOLE)->get() as $moment) {
+            try {
+                MomentReader::fromArray($changed($moment)->document());
+            } catch (FaultyDocument $e) {
+                throw ValidationException::withMessages([$field => "“{$moment->name}” $sentence {$e->getMessage()}"]);
+            }
+        }
+    }
+}

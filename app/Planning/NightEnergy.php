@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Moment;
+use App\Models\Night;
+use App\Models\Piece;
+use App\Models\User;
+use Illuminate\Support\Collection;
+use Kaddle\Core\Gear\BatteryKind;
+use Kaddle\Core\Gear\Feed;
+use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Power\EnergyPlan;
+use Kaddle\Core\Power\EnergyStep;
+use Kaddle\Core\Power\PlannedUse;
+
+/** Batteries over a night, one plan for each flash unit that is used in it. */
+final readonly class NightEnergy
+{
+    /** Frames a minute where nobody said anything. */
+    private const USUAL_RATE = 2.0;
+
+    /**
+     * @param array<int, array{Piece, Feed, EnergyPlan}> $plans by piece
+     * @param array<int, EnergyStep> $steps by moment
+     * @param array<string, int> $carried sets by kind of battery
+     */
+    private function __construct(
+        public array $plans,
+        private array $steps,
+        private array $carried,
+    ) {}
+
+    /** @param Collection<int, Moment> $moments those of the night, in time order */
+    public static function of(Night $night, User $user, Collection $moments, Answers $answers): self
+    {
+        $rules = HouseRules::of($night->venue);
+        $carried = self::carried($user);
+        $kinds = array_map(BatteryKind::from(...), array_keys($carried));
+        $plans = [];
+        $steps = [];
+        foreach ($moments->groupBy('flash_id') as $id => $sharing) {
+            $flash = $sharing->firstOrFail()->flash;
+            $feed = Feed::of($flash->data, $kinds);
+            $plan = EnergyPlan::of(array_values($sharing->map(static fn(Moment $m): PlannedUse => self::use($m, $answers, $rules))->all()), $feed->source);
+            $plans[(int) $id] = [$flash, $feed, $plan];
+            foreach ($sharing->values() as $i => $moment) {
+                $steps[$moment->id] = $plan->steps[$i];
+            }
+        }
+
+        return new self($plans, $steps, $carried);
+    }
+
+    public function during(Moment $moment): EnergyStep
+    {
+        return $this->steps[$moment->id];
+    }
+
+    /** Sets of a kind in the bag. */
+    public function setsOf(?BatteryKind $battery): int
+    {
+        return $battery === null ? 0 : $this->carried[$battery->value] ?? 0;
+    }
+
+    /** A moment without an answer yet is taken at full power: the worst case. */
+    private static function use(Moment $moment, Answers $answers, HouseRules $rules): PlannedUse
+    {
+        $rate = $moment->plan['framesPerMinute'] ?? self::USUAL_RATE;
+
+        return PlannedUse::of(
+            $moment->name,
+            (float) $moment->minutes,
+            $rules->forbidFlash($moment->slot()) ? 0.0 : (is_numeric($rate) ? (float) $rate : self::USUAL_RATE),
+            $answers->for($moment)->share ?? 1.0,
+        );
+    }
+
+    /** @return array<string, int> */
+    private static function carried(User $user): array
+    {
+        $sets = [];
+        foreach ($user->pieces()->where('kind', PieceKind::Battery)->toChoose()->orderBy('id')->get() as $piece) {
+            $kind = is_string($piece->data['kind'] ?? null) ? $piece->data['kind'] : '';
+            $sets[$kind] = ($sets[$kind] ?? 0) + (is_int($piece->data['sets'] ?? null) ? $piece->data['sets'] : 0);
+        }
+
+        return $sets;
+    }
+}

@@ -1,0 +1,100 @@
+import { Link, router } from '@inertiajs/react';
+import { TimeBar, clockOf } from '@/charts/TimeBar';
+import { metres } from '@/lib/format';
+import type { AnswerData, TimetableRow } from '@/types/generated';
+
+interface Props {
+  readonly row: TimetableRow;
+  readonly span: readonly [number, number];
+}
+
+/** A moment in the timetable. */
+export function Row({ row, span }: Props) {
+  return (
+    <li className="grid gap-1">
+      <Gap minutes={row.gap} />
+      <div className="grid gap-x-5 gap-y-2 rounded-lg border border-line bg-raised p-4 md:grid-cols-[1fr_minmax(14rem,38%)]">
+        <div className="grid min-w-0 content-start gap-1">
+          <p className="flex flex-wrap items-baseline gap-x-3">
+            <time className="font-head text-lg font-semibold whitespace-nowrap">
+              {row.startsAt}–{row.endsAt}
+            </time>
+            <Link href={`/moments/${row.id}`} className="text-lg font-semibold underline decoration-line underline-offset-4 hover:decoration-ink">
+              {row.name}
+            </Link>
+          </p>
+          <p className="flex flex-wrap gap-x-5 text-faint">
+            <span>{row.room}</span>
+            <span>{row.openAbove ? 'nothing overhead' : `ceiling ${metres(row.ceiling)}`}</span>
+            <span>subject at {metres(row.distance)}</span>
+            <span>
+              glow EV {row.glow.toFixed(1).replace('-', '−')}
+              {row.fromCurve && ' by the room’s curve'}
+            </span>
+          </p>
+          <Settings answer={row.answer} />
+          {row.notes !== '' && <p className="whitespace-pre-line">{row.notes}</p>}
+        </div>
+        <div className="grid content-start gap-2">
+          <TimeBar
+            name={row.name}
+            from={row.from}
+            minutes={row.minutes}
+            span={span}
+            onMove={(from) => {
+              router.put(`/moments/${row.id}/time`, { starts: clockOf(from) }, { preserveScroll: true, preserveState: true });
+            }}
+          />
+          <p className="flex gap-5">
+            <Link href={`/moments/${row.id}`} className="font-medium underline underline-offset-4" aria-label={`Set ${row.name} on the bench`}>
+              Bench
+            </Link>
+            <Link href={`/moments/${row.id}/plan`} className="font-medium underline underline-offset-4" aria-label={`Plan ${row.name}`}>
+              Plan and notes
+            </Link>
+          </p>
+        </div>
+        <Sentences heading="House rule" sentences={row.rules} />
+        <Sentences heading="Take care" sentences={row.cautions} />
+      </div>
+    </li>
+  );
+}
+
+function Settings({ answer }: { readonly answer: AnswerData | null }) {
+  if (answer === null) return <p className="text-faint">Settings are being reckoned …</p>;
+  return (
+    <>
+      <p className="flex flex-wrap gap-x-4 font-medium">
+        <span>{answer.shutter}</span>
+        <span>{answer.aperture}</span>
+        <span>{answer.iso}</span>
+        <span>Head: {answer.head.toLowerCase()}</span>
+        <span>Output {answer.output}</span>
+      </p>
+      {!answer.feasible && <p className="font-medium text-alarm">{answer.shortfall}</p>}
+    </>
+  );
+}
+
+function Gap({ minutes }: { readonly minutes: number | null }) {
+  if (minutes === null || minutes === 0) return null;
+  return minutes < 0 ? (
+    <p className="px-4 font-medium text-alarm">Overlaps by {-minutes} min</p>
+  ) : (
+    <p className="px-4 text-sm text-faint">{minutes} min free</p>
+  );
+}
+
+function Sentences({ heading, sentences }: { readonly heading: string; readonly sentences: readonly string[] }) {
+  if (sentences.length === 0) return null;
+  return (
+    <ul className="grid gap-1 border-l-4 border-edge pl-3 md:col-span-2" aria-label={heading}>
+      {sentences.map((sentence) => (
+        <li key={sentence}>
+          <strong className="font-semibold">{heading}:</strong> {sentence}
+        </li>
+      ))}
+    </ul>
+  );
+}

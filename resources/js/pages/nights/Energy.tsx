@@ -1,0 +1,85 @@
+import { NightFrame } from '@/features/nights/NightFrame';
+import { Pending } from '@/features/nights/Pending';
+import { usePending } from '@/features/nights/usePending';
+import { percent } from '@/lib/format';
+import type { EnergyData, EnergyRow, UnitEnergy } from '@/types/generated';
+import { FileLink } from '@/ui/FileLink';
+
+const HEADS = ['Moment', 'Pops', 'Full pops', 'Ready after', 'Planned pause', 'Heat', 'Set to change'];
+
+export default function Energy({ energy }: { readonly energy: EnergyData }) {
+  usePending(energy.pending, 'energy');
+  const all = energy.units.reduce((sum, unit) => sum + unit.rows.length, 0);
+  return (
+    <NightFrame night={energy.night}>
+      <Pending pending={energy.pending} all={all} />
+      {energy.units.map((unit, i) => (
+        <Unit key={`${unit.name} ${i}`} unit={unit} />
+      ))}
+      <p className="flex flex-wrap gap-x-6">
+        <FileLink href={`/nights/${energy.night.id}/energy.csv`}>Energy plan (CSV)</FileLink>
+      </p>
+      <p className="max-w-prose text-faint">
+        A pop takes its share of full power out of a set, and waits that share of the full recycle time. Standby, preflashes and cold cells come on top: that is what the fifth to spare is for.
+        Heat is counted over ten minutes against thirty full pops, a cautious figure for small units; the maker’s own limit decides.
+      </p>
+    </NightFrame>
+  );
+}
+
+function Unit({ unit }: { readonly unit: UnitEnergy }) {
+  const enough = unit.setsCarried >= unit.setsToCarry;
+  return (
+    <section aria-label={unit.name} className="grid gap-3 rounded-lg border border-line bg-raised p-5">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h2 className="text-xl">{unit.name}</h2>
+        <p className="text-faint">
+          {unit.battery ?? 'usual cells, since the bag does not say what feeds it'}: {unit.fullPops} full pops a set, {unit.fullSeconds} s after a full pop
+        </p>
+      </div>
+      <p className="text-lg">
+        {Math.round(unit.pops)} pops, {unit.energy} full pops in all: {unit.setsUsed.toFixed(1)} sets. <strong>Carry {unit.setsToCarry === 1 ? 'one set' : `${unit.setsToCarry} sets`} a unit</strong>
+        {unit.battery !== null && (enough ? '; the bag has enough.' : <span className="font-medium text-alarm">; the bag has {unit.setsCarried}.</span>)}
+      </p>
+      <div className="overflow-x-auto" role="region" aria-label={`Energy of ${unit.name}`} tabIndex={0}>
+        <table className="w-full text-left">
+          <thead className="text-sm text-faint">
+            <tr>
+              {HEADS.map((head) => (
+                <th key={head} scope="col" className="py-1 pr-4 font-medium">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {unit.rows.map((row, i) => (
+              <Row key={`${row.name} ${i}`} row={row} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+function Row({ row }: { readonly row: EnergyRow }) {
+  return (
+    <tr className="border-t border-line align-top">
+      <th scope="row" className="py-1.5 pr-4 font-semibold">
+        {row.name}
+      </th>
+      <td className="py-1.5 pr-4">{Math.round(row.pops)}</td>
+      <td className="py-1.5 pr-4">{row.energy}</td>
+      <td className={`py-1.5 pr-4 ${row.waits ? 'font-semibold text-alarm' : ''}`}>
+        {row.recycle} s{row.waits && ': you will wait'}
+      </td>
+      <td className="py-1.5 pr-4">{row.pause === null ? 'no flash' : `${row.pause} s`}</td>
+      <td className={`py-1.5 pr-4 ${row.overheats ? 'font-semibold text-alarm' : ''}`}>
+        {percent(row.heat)}
+        {row.overheats && ': too hot'}
+      </td>
+      <td className="py-1.5">{row.changes === 0 ? '–' : row.changes === 1 ? 'once' : `${row.changes} times`}</td>
+    </tr>
+  );
+}

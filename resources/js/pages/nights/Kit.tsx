@@ -1,0 +1,102 @@
+import { NightFrame } from '@/features/nights/NightFrame';
+import { signed } from '@/lib/format';
+import type { KitCellData, KitData, PurchaseData } from '@/types/generated';
+import { FileLink } from '@/ui/FileLink';
+import { TextLink } from '@/ui/TextLink';
+
+export default function Kit({ kit }: { readonly kit: KitData }) {
+  return (
+    <NightFrame night={kit.night}>
+      <section aria-labelledby="verdict" className="grid gap-2">
+        <h2 id="verdict" className="text-2xl">
+          {kit.short === 0 ? 'The bag reaches' : kit.short === 1 ? 'One moment falls short' : `${kit.short} moments fall short`}
+          {kit.pages > 1 && `, page ${kit.page} of ${kit.pages}`}
+        </h2>
+        <Purchases purchases={kit.purchases} short={kit.short} />
+      </section>
+      <Matrix kit={kit} />
+      <p className="flex flex-wrap items-center gap-x-6">
+        {kit.page > 1 && <TextLink href={`/nights/${kit.night.id}/kit?page=${kit.page - 1}`}>Earlier moments</TextLink>}
+        {kit.page < kit.pages && <TextLink href={`/nights/${kit.night.id}/kit?page=${kit.page + 1}`}>Later moments</TextLink>}
+        <FileLink href={`/nights/${kit.night.id}/kit.csv`}>The whole check (CSV)</FileLink>
+      </p>
+    </NightFrame>
+  );
+}
+
+function Purchases({ purchases, short }: { readonly purchases: readonly PurchaseData[]; readonly short: number }) {
+  if (purchases.length === 0) return <p>{short === 0 ? 'Every moment can be had with what is in it.' : 'Nothing that can be bought or moved would help: wish for a brighter or darker room instead.'}</p>;
+  return (
+    <>
+      <p>{short === 0 ? 'Every moment can be had with what is in it. What would give most to the tightest one:' : 'What would buy most stops, in this order:'}</p>
+      <ol className="grid gap-1.5">
+        {purchases.map((purchase) => (
+          <li key={purchase.label} className="grid grid-cols-[5.5rem_1fr] items-baseline gap-x-4 rounded-md border border-line bg-raised px-4 py-2">
+            <strong className="font-head text-lg whitespace-nowrap">{signed(purchase.most)} stops</strong>
+            <span>
+              {purchase.label}
+              <span className="text-faint">
+                {' '}
+                · most at {purchase.moment}
+                {purchase.helped > 1 && `, helps ${purchase.helped} moments`}
+                {purchase.rescued > 0 && `, makes ${purchase.rescued === 1 ? 'one' : purchase.rescued} possible`}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+function Matrix({ kit }: { readonly kit: KitData }) {
+  return (
+    <section aria-labelledby="matrix" className="grid gap-2">
+      <h2 id="matrix" className="text-xl">
+        Stops to spare, moment by way of lighting
+      </h2>
+      <p>Below 0 it cannot be had. Under each number: what gives out first. The way with most to spare is framed; up to six lenses of the bag are tried.</p>
+      <div className="overflow-x-auto rounded-lg border border-line bg-raised" role="region" aria-label="Kit check" tabIndex={0}>
+        <table className="w-full text-left">
+          <thead className="text-sm">
+            <tr>
+              <th scope="col" className="sticky left-0 bg-raised px-4 py-2">
+                Moment
+              </th>
+              {kit.ways.map((way) => (
+                <th key={way} scope="col" className="min-w-30 px-2 py-2 align-bottom font-medium">
+                  {way}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {kit.rows.map((row) => (
+              <tr key={row.momentId} className="border-t border-line">
+                <th scope="row" className="sticky left-0 min-w-40 bg-raised px-4 py-2 font-semibold">
+                  <span className="block text-sm font-normal text-faint">{row.startsAt}</span>
+                  <TextLink href={`/moments/${row.momentId}`}>{row.name}</TextLink>
+                </th>
+                {row.cells.map((cell, i) => (
+                  <Cell key={kit.ways[i]} cell={cell} best={i === row.best} />
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+function Cell({ cell, best }: { readonly cell: KitCellData; readonly best: boolean }) {
+  const missing = cell.stops === null || cell.stops < 0;
+  return (
+    <td className="p-1 align-top">
+      <div className={`grid rounded px-2 py-1 ${missing ? 'bg-alarm-wash' : ''} ${best ? 'outline-2 outline-ink' : ''}`}>
+        <strong className={`font-head text-lg ${missing ? 'text-alarm' : ''}`}>{signed(cell.stops)}</strong>
+        <span className="text-sm text-faint">{cell.bound}</span>
+      </div>
+    </td>
+  );
+}
