@@ -12,6 +12,7 @@ use App\Http\Controllers\Rooms;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/nights')->name('home');
+Route::get('/schema/{kind}', Exchange\ShowSchema::class);
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', Account\ShowSignIn::class)->name('login');

@@ -60,6 +60,12 @@ final readonly class AnswerData
         );
     }
 
+    /** @return array<string, mixed> */
+    public function toStore(): array
+    {
+        return ['feasible' => $this->feasible, 'shutter' => $this->shutter, 'aperture' => $this->aperture, 'iso' => $this->iso, 'head' => $this->head, 'output' => $this->output, 'share' => $this->share, 'shortfall' => $this->shortfall];
+    }
+
     /** "1/40 s, f/4, ISO 1250, head: left wall, 1/16" */
     public function inALine(): string
     {

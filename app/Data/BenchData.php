@@ -7,6 +7,8 @@ namespace App\Data;
 use App\Models\Moment;
 use App\Models\Piece;
 use App\Models\User;
+use App\Planning\HouseRules;
+use App\Planning\MomentCautions;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Plan\Document\SolutionDocument;
 
@@ -19,6 +21,8 @@ final readonly class BenchData
      * @param list<GearChoice> $flashUnits
      * @param list<GearChoice> $modifiers
      * @param list<GearChoice> $gels
+     * @param list<string> $rules
+     * @param list<string> $cautions
      */
     private function __construct(
         public int $momentId,
@@ -41,6 +45,10 @@ final readonly class BenchData
         public array $gels,
         /** What the curve of the room says for the middle of the moment, as stored. */
         public CurveData $curve,
+        /** What the house forbids then. @var list<string> */
+        public array $rules,
+        /** What wants care. @var list<string> */
+        public array $cautions,
     ) {}
 
     public static function of(Moment $moment, User $user, SolutionDocument $solution): self
@@ -64,6 +72,8 @@ final readonly class BenchData
             $choices(PieceKind::Modifier),
             $choices(PieceKind::Gel),
             CurveData::of($moment->curvePoint(), $moment->night->venue->timeZone()),
+            HouseRules::of($moment->night->venue)->during($moment->slot()),
+            MomentCautions::of($moment, null),
         );
     }
 }

@@ -24,4 +24,16 @@ final readonly class KitCellData
 
         return new self(is_finite($stops) ? round($stops, 2) : null, $cell->margin->bound(), $cell->aim->inWords());
     }
+
+    /** @param mixed $stored as json_encode wrote it */
+    public static function fromStored(mixed $stored): self
+    {
+        $fields = is_array($stored) ? $stored : [];
+
+        return new self(
+            is_numeric($fields['stops'] ?? null) ? (float) $fields['stops'] : null,
+            is_string($fields['bound'] ?? null) ? $fields['bound'] : '',
+            is_string($fields['head'] ?? null) ? $fields['head'] : '',
+        );
+    }
 }

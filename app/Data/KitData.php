@@ -6,9 +6,8 @@ namespace App\Data;
 
 use App\Models\Moment;
 use App\Models\Night;
+use App\Planning\NightKit;
 use Illuminate\Support\Collection;
-use Kaddle\Core\Plan\KitCell;
-use Kaddle\Core\Plan\KitCheck;
 use Kaddle\Core\Plan\ShoppingItem;
 use Kaddle\Core\Plan\ShoppingList;
 
@@ -26,37 +25,35 @@ final readonly class KitData
         public array $ways,
         /** @var list<KitRow> */
         public array $rows,
-        /** The most useful first. @var list<PurchaseData> */
+        /** For the whole night, the most useful first. @var list<PurchaseData> */
         public array $purchases,
-        /** Moments of this page that cannot be had with the bag. */
+        /** Moments that cannot be had with the bag. */
         public int $short,
-        public int $page,
-        public int $pages,
+        /** Moments that are not reckoned yet. */
+        public int $pending,
     ) {}
 
-    /**
-     * @param Collection<int, Moment> $moments
-     * @param array<int, KitCheck> $checks by moment
-     */
-    public static function of(Night $night, Collection $moments, array $checks, int $page, int $pages): self
+    /** @param Collection<int, Moment> $moments */
+    public static function of(Night $night, Collection $moments, NightKit $kit): self
     {
         $rows = [];
-        $named = [];
+        $reckoned = [];
         foreach ($moments as $moment) {
-            $rows[] = KitRow::of($moment, $checks[$moment->id]);
-            $named[] = ["{$moment->clock()} {$moment->name}", $checks[$moment->id]];
+            $result = $kit->for($moment);
+            $rows[] = KitRow::of($moment, $result);
+            if ($result !== null) {
+                $reckoned[] = ["{$moment->clock()} {$moment->name}", $result->margin(), $result->purchases];
+            }
         }
-        $list = ShoppingList::of($named);
-        $first = array_values($checks)[0] ?? null;
+        $list = ShoppingList::of($reckoned);
 
         return new self(
             NightData::of($night),
-            array_map(static fn(KitCell $c): string => $c->way->label, $first->cells ?? []),
+            $kit->ways,
             $rows,
             array_map(static fn(ShoppingItem $i): PurchaseData => PurchaseData::of($i), $list->items),
             $list->short,
-            $page,
-            $pages,
+            $kit->pending,
         );
     }
 }

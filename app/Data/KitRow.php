@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Data;
 
 use App\Models\Moment;
-use Kaddle\Core\Plan\KitCell;
-use Kaddle\Core\Plan\KitCheck;
+use App\Planning\KitResult;
 
 /** A moment of the kit check. */
 final readonly class KitRow
@@ -17,20 +16,14 @@ final readonly class KitRow
         public string $name,
         /** "19:30" */
         public string $startsAt,
-        /** In the order of the ways. @var list<KitCellData> */
+        /** In the order of the ways; empty while it is not reckoned yet. @var list<KitCellData> */
         public array $cells,
         /** Place in the list of the cell with most to spare. */
         public int $best,
     ) {}
 
-    public static function of(Moment $moment, KitCheck $check): self
+    public static function of(Moment $moment, ?KitResult $result): self
     {
-        return new self(
-            $moment->id,
-            $moment->name,
-            $moment->clock(),
-            array_map(static fn(KitCell $c): KitCellData => KitCellData::of($c), $check->cells),
-            (int) array_search($check->best(), $check->cells, true),
-        );
+        return new self($moment->id, $moment->name, $moment->clock(), $result->cells ?? [], $result->best ?? 0);
     }
 }

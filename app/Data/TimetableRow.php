@@ -7,9 +7,7 @@ namespace App\Data;
 use App\Models\Moment;
 use App\Planning\Answers;
 use App\Planning\HouseRules;
-use Kaddle\Core\Plan\Caution;
-use Kaddle\Core\Plan\Movement;
-use Kaddle\Core\Plan\Presence;
+use App\Planning\MomentCautions;
 use Kaddle\Core\Plan\Slot;
 use Kaddle\Core\Power\EnergyStep;
 
@@ -77,23 +75,8 @@ final readonly class TimetableRow
             $moment->room_under_stops,
             is_string($moment->plan['notes'] ?? null) ? $moment->plan['notes'] : '',
             $rules->during($slot),
-            self::cautions($moment, $energy),
+            MomentCautions::of($moment, $energy),
             $answers->for($moment),
-        );
-    }
-
-    /** @return list<string> */
-    private static function cautions(Moment $moment, EnergyStep $energy): array
-    {
-        $plan = $moment->plan;
-        $presence = array_map(Presence::from(...), array_values(array_filter(is_array($plan['presence'] ?? null) ? $plan['presence'] : [], is_string(...))));
-        $movement = is_string($plan['movement'] ?? null) ? Movement::from($plan['movement']) : Movement::Still;
-        $nearest = is_numeric($plan['nearest'] ?? null) ? (float) $plan['nearest'] : $moment->subject_distance_m;
-        $rate = is_numeric($plan['framesPerMinute'] ?? null) ? (float) $plan['framesPerMinute'] : 0.0;
-
-        return array_map(
-            static fn(Caution $c): string => $c->sentence(),
-            Caution::allFor($presence, $movement, min($nearest, $moment->subject_distance_m), $rate, $energy),
         );
     }
 }

@@ -17,6 +17,7 @@ use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Glow\GlowPoint;
+use Kaddle\Core\Plan\MomentSolver;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Kaddle\Core\Plan\Reading\ReadMoment;
 use Kaddle\Core\Plan\Slot;
@@ -41,6 +42,7 @@ use Kaddle\Core\Plan\Slot;
  * @property int $minutes
  * @property array<string, mixed> $plan what is planned besides light, by the fields of MomentShape::plan()
  * @property array<string, mixed>|null $answer the last answer of the solver, with the fingerprint of its question
+ * @property array<string, mixed>|null $kit the same of the kit check
  * @property float $focal_mm
  * @property float $from_back_wall_m
  * @property float $camera_height_m
@@ -72,7 +74,7 @@ final class Moment extends Model
 
     protected $fillable = [
         'uid', 'room_id', 'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id',
-        'name', 'starts_at', 'minutes', 'plan', 'answer', 'focal_mm',
+        'name', 'starts_at', 'minutes', 'plan', 'answer', 'kit', 'focal_mm',
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
         'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
     ];
@@ -94,11 +96,12 @@ final class Moment extends Model
         'minutes' => 'integer',
         'plan' => ObjectCast::class,
         'answer' => 'array',
+        'kit' => 'array',
         'glow_from_curve' => 'boolean',
     ];
 
     protected $attributes = [
-        'units' => 1, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null,
+        'units' => 1, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null, 'kit' => null,
         'glow_ev' => null, 'metered_tv' => null, 'metered_av' => null, 'metered_sv' => null, 'glow_from_curve' => false, 'head_aim' => null,
     ];
 
@@ -190,6 +193,23 @@ final class Moment extends Model
             'head_aim' => $light->aim,
             'units' => $light->flash->outfit->units,
         ]);
+    }
+
+    /** A short text that changes whenever an answer may. */
+    public function fingerprint(mixed ...$more): string
+    {
+        return hash('xxh128', json_encode([MomentSolver::EDITION, $this->document(), $more], JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * Keeps an answer beside the moment; this is no change of the moment itself.
+     *
+     * @param 'answer'|'kit' $what
+     * @param array<string, mixed> $answer
+     */
+    public function keep(string $what, array $answer): void
+    {
+        self::query()->whereKey($this->id)->toBase()->update([$what => json_encode($answer, JSON_THROW_ON_ERROR)]);
     }
 
     /** The exposure that a meter gave, where the glow is told in that way. */

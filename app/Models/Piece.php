@@ -36,6 +36,22 @@ final class Piece extends Model
         'archived_at' => 'immutable_datetime',
     ];
 
+    /** @var array{string, mixed} JSON, and what it says */
+    private array $read = ['', null];
+
+    /** JSON is read once, since all moments of a night share a few pieces. */
+    protected function castAttribute($key, $value): mixed
+    {
+        if ($key !== 'data' || !is_string($value)) {
+            return parent::castAttribute($key, $value);
+        }
+        if ($this->read[0] !== $value) {
+            $this->read = [$value, parent::castAttribute($key, $value)];
+        }
+
+        return $this->read[1];
+    }
+
     public function name(): string
     {
         return is_string($this->data['name'] ?? null) ? $this->data['name'] : '';

@@ -69,6 +69,9 @@ final class Room extends Model
 
     private ?RoomGlow $glow = null;
 
+    /** @var array{array<string, mixed>, array<string, mixed>} attributes, and the document that was made from them */
+    private array $told = [[], []];
+
     /** @return BelongsTo<Venue, $this> */
     public function venue(): BelongsTo
     {
@@ -101,11 +104,21 @@ final class Room extends Model
     }
 
     /**
-     * As a moment document carries it.
+     * As a moment document carries it; made once, since all moments of a night share a few rooms.
      *
      * @return array<string, mixed>
      */
     public function document(): array
+    {
+        if ($this->told[0] !== $this->attributes) {
+            $this->told = [$this->attributes, $this->box()];
+        }
+
+        return $this->told[1];
+    }
+
+    /** @return array<string, mixed> */
+    private function box(): array
     {
         return [
             'length' => $this->length_m,

@@ -19,7 +19,7 @@ use Kaddle\Core\Plan\Reading\MomentReader;
 final readonly class Answers
 {
     /** So many are asked for while somebody waits for a page. */
-    public const AT_ONCE = 12;
+    public const AT_ONCE = 4;
 
     /** @param array<int, AnswerData> $byMoment */
     private function __construct(
@@ -33,14 +33,13 @@ final readonly class Answers
     {
         $answers = [];
         foreach ($moments as $moment) {
-            $document = $moment->document();
-            $fingerprint = hash('xxh128', MomentSolver::EDITION . json_encode($document, JSON_THROW_ON_ERROR));
+            $fingerprint = $moment->fingerprint();
             $kept = $moment->answer;
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
                 $answers[$moment->id] = AnswerData::fromStored($kept);
             } elseif ($atOnce-- > 0) {
-                $answers[$moment->id] = $answer = AnswerData::of(MomentSolver::solve(MomentReader::fromArray($document)->moment));
-                Moment::query()->whereKey($moment->id)->toBase()->update(['answer' => json_encode(['of' => $fingerprint] + get_object_vars($answer), JSON_THROW_ON_ERROR)]);
+                $answers[$moment->id] = $answer = AnswerData::of(MomentSolver::solve(MomentReader::fromArray($moment->document())->moment));
+                $moment->keep('answer', ['of' => $fingerprint] + $answer->toStore());
             }
         }
 

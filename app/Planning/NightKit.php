@@ -15,30 +15,57 @@ use Kaddle\Core\Plan\KitCheck;
 use Kaddle\Core\Plan\KitWay;
 use Kaddle\Core\Plan\Reading\MomentReader;
 
-/** Whether the bag reaches, for moments of a night. */
-final class NightKit
+/** Whether the bag reaches, for all moments of a night; kept like the answers of the solver. */
+final readonly class NightKit
 {
-    private function __construct() {}
+    /** So many are checked while somebody waits for a page. */
+    public const AT_ONCE = 4;
+
+    /** Lenses that are tried, the first of the bag. */
+    private const LENSES = 6;
 
     /**
-     * @param Collection<int, Moment> $moments with everything that Moment::WHOLE names
-     *
-     * @return array<int, KitCheck> by moment
+     * @param list<string> $ways
+     * @param array<int, KitResult> $byMoment
      */
-    public static function of(User $user, Collection $moments): array
+    private function __construct(
+        /** What the ways are called, in the order of each result's cells. */
+        public array $ways,
+        private array $byMoment,
+        /** Moments that were left for later. */
+        public int $pending,
+    ) {}
+
+    /** @param Collection<int, Moment> $moments with everything that Moment::WHOLE names */
+    public static function of(User $user, Collection $moments, int $atOnce = self::AT_ONCE): self
     {
-        $lenses = $user->pieces()->where('kind', PieceKind::Lens)->toChoose()->orderBy('id')->limit(6)->get();
-        $checks = [];
+        $lenses = $user->pieces()->where('kind', PieceKind::Lens)->toChoose()->orderBy('id')->limit(self::LENSES)->get();
+        $lenses = $lenses->isEmpty() ? $moments->map(static fn(Moment $m): Piece => $m->lens)->take(1)->values() : $lenses;
+        $figures = $lenses->map(static fn(Piece $p): array => $p->data)->all();
+        $results = [];
         foreach ($moments as $moment) {
-            $depth = $moment->plan['depth'] ?? 0.0;
-            $checks[$moment->id] = KitCheck::of(
-                MomentReader::fromArray($moment->document())->moment,
-                self::ways($lenses->isEmpty() ? new Collection([$moment->lens]) : $lenses, $moment->focal_mm),
-                is_numeric($depth) ? (float) $depth : 0.0,
-            );
+            $depth = is_numeric($moment->plan['depth'] ?? null) ? (float) $moment->plan['depth'] : 0.0;
+            $fingerprint = $moment->fingerprint($figures, $depth);
+            $kept = $moment->kit;
+            if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
+                $results[$moment->id] = KitResult::fromStored($kept);
+            } elseif ($atOnce-- > 0) {
+                $check = KitCheck::of(MomentReader::fromArray($moment->document())->moment, self::ways($lenses, $moment->focal_mm), $depth);
+                $results[$moment->id] = $result = KitResult::of($check);
+                $moment->keep('kit', ['of' => $fingerprint] + $result->toStore());
+            }
         }
 
-        return $checks;
+        return new self(
+            array_map(static fn(KitWay $way): string => $way->label, self::ways($lenses, 50.0)),
+            $results,
+            count($moments) - count($results),
+        );
+    }
+
+    public function for(Moment $moment): ?KitResult
+    {
+        return $this->byMoment[$moment->id] ?? null;
     }
 
     /**

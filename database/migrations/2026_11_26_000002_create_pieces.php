@@ -78,6 +78,7 @@ return new class extends Migration {
             DB::table('moments')->where($column, $old)->update([$column => -$new]);
         }
         DB::statement("update moments set $column = -$column where $column < 0");
+        DB::statement('set constraints all immediate'); // a table with checks outstanding cannot be altered
         if ($kind === 'flash') {
             Schema::table('moments', static fn(Blueprint $moments) => $moments->renameColumn('flash_unit_id', 'flash_id'));
             $column = 'flash_id';
@@ -100,14 +101,14 @@ return new class extends Migration {
                 'sync' => Shutter::of($of('sync_tv'))->label(),
                 'baseIso' => Iso::of($of('base_iso_sv'))->label(),
                 'usableIso' => Iso::of($of('usable_iso_sv'))->label(),
-                'stabiliser' => $row->stabiliser_stops,
-                'crop' => $row->crop,
-                'strictness' => $row->strictness,
+                'stabiliser' => self::measure($row, 'stabiliser_stops'),
+                'crop' => self::measure($row, 'crop'),
+                'strictness' => self::measure($row, 'strictness'),
             ],
             'lenses' => [
                 'openings' => array_map(
-                    static fn(mixed $focal): array => ['focalLength' => $focal, 'widest' => Aperture::of($of('widest_av'))->label()],
-                    $row->shortest_mm === $row->longest_mm ? [$row->shortest_mm] : [$row->shortest_mm, $row->longest_mm],
+                    static fn(float $focal): array => ['focalLength' => $focal, 'widest' => Aperture::of($of('widest_av'))->label()],
+                    array_unique([self::measure($row, 'shortest_mm'), self::measure($row, 'longest_mm')]),
                 ),
                 'narrowest' => Aperture::of($of('narrowest_av'))->label(),
             ],
@@ -116,11 +117,16 @@ return new class extends Migration {
                     static fn(mixed $z): array => array_combine(['focalLength', 'guideNumber', 'halfAngle'], is_array($z) ? array_values($z) : []),
                     (array) json_decode(is_string($row->zoom) ? $row->zoom : '', true, 4, JSON_THROW_ON_ERROR),
                 ),
-                'bounceZoom' => $row->bounce_zoom_mm,
+                'bounceZoom' => self::measure($row, 'bounce_zoom_mm'),
                 'lowestUnderFull' => $row->lowest_under_full,
                 'step' => $row->step,
             ],
         };
+    }
+
+    private static function measure(stdClass $row, string $column): float
+    {
+        return is_numeric($row->$column) ? (float) $row->$column : throw new LogicException("no measure in $column");
     }
 
     private static function number(stdClass $row, string $column): int

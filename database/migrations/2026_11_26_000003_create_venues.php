@@ -32,6 +32,7 @@ return new class extends Migration {
             SQL);
         $this->addColumns();
         $this->giveVenues();
+        DB::statement('set constraints all immediate'); // a table with checks outstanding cannot be altered
         $this->demand();
     }
 
@@ -62,8 +63,9 @@ return new class extends Migration {
             $table->smallInteger('minutes')->default(30);
             $table->jsonb('plan')->default('{}');
             $table->boolean('glow_from_curve')->default(false);
-            // The last answer of the solver, with the fingerprint of what it was asked.
+            // The last answers of the solver and of the kit check, with fingerprints of what they were asked.
             $table->jsonb('answer')->nullable();
+            $table->jsonb('kit')->nullable();
             $table->unique(['night_id', 'uid']);
             $table->index('room_id');
         });

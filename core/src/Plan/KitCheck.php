@@ -37,27 +37,43 @@ final readonly class KitCheck
     {
         $room = FlashInRoom::of($moment->scene->room)->at(['face' => $moment->scene->faceProbe()]);
         $bounced = self::bestBounce($moment, $room);
+        $straight = [];
         $cells = [];
         foreach ($ways as $way) {
             $through = $moment->through($way->lens);
             $needed = self::neededFor($through, $groupDepth);
+            $straight[(string) $way->lens->focalLength] ??= self::straight($through, $room);
             $cells[] = $way->isBounced
                 ? new KitCell($way, $bounced[0], KitMargin::of($through, $bounced[1] * $way->units, $needed))
-                : self::straight($way, $through, $room, $needed);
+                : self::better($way, $through, $straight[(string) $way->lens->focalLength], $needed);
         }
 
         return new self($moment, $room, $cells, $groupDepth);
     }
 
-    /** At the face, or a little of it by the card where the unit cannot go low enough. */
-    private static function straight(KitWay $way, Moment $through, ProbedRoom $room, float $needed): KitCell
+    /**
+     * Light at the face, and what little of it the card sends where a unit cannot go low enough.
+     *
+     * @return list<array{HeadAim, float}> lx·s
+     */
+    private static function straight(Moment $through, ProbedRoom $room): array
+    {
+        $lights = [];
+        foreach (HeadAim::with($through->flash->outfit) as $aim) {
+            if (!$aim->isBounced() || $aim === HeadAim::Card) {
+                $lights[] = [$aim, self::light($through, $room, $aim)];
+            }
+        }
+
+        return $lights;
+    }
+
+    /** @param list<array{HeadAim, float}> $lights */
+    private static function better(KitWay $way, Moment $through, array $lights, float $needed): KitCell
     {
         $best = null;
-        foreach (HeadAim::with($through->flash->outfit) as $aim) {
-            if ($aim->isBounced() && $aim !== HeadAim::Card) {
-                continue;
-            }
-            $cell = new KitCell($way, $aim, KitMargin::of($through, self::light($through, $room, $aim) * $way->units, $needed));
+        foreach ($lights as [$aim, $light]) {
+            $cell = new KitCell($way, $aim, KitMargin::of($through, $light * $way->units, $needed));
             $best = $best === null || $cell->margin->stops()->value > $best->margin->stops()->value ? $cell : $best;
         }
 

@@ -19,18 +19,17 @@ final readonly class ShoppingList
     /**
      * Looks at the moments that fall short; when none does, at the one with least to spare.
      *
-     * @param list<array{string, KitCheck}> $checks each with what its moment is called
+     * @param list<array{string, float, list<Purchase>}> $moments what it is called, stops to spare, and what would add to them
      */
-    public static function of(array $checks): self
+    public static function of(array $moments): self
     {
-        $margins = array_map(static fn(array $c): float => $c[1]->best()->margin->stops()->value, $checks);
+        $margins = array_column($moments, 1);
         $short = array_filter($margins, static fn(float $m): bool => $m < 0.0);
         asort($margins);
         $items = [];
         foreach ($short !== [] ? $short : array_slice($margins, 0, 1, true) as $i => $margin) {
-            [$name, $check] = $checks[$i];
-            foreach ($check->purchases() as $purchase) {
-                $items[$purchase->kind] = ShoppingItem::with($items[$purchase->kind] ?? null, $name, $purchase, $margin);
+            foreach ($moments[$i][2] as $purchase) {
+                $items[$purchase->kind] = ShoppingItem::with($items[$purchase->kind] ?? null, $moments[$i][0], $purchase, $margin);
             }
         }
         usort($items, static fn(ShoppingItem $a, ShoppingItem $b): int => [$b->rescued, $b->stops] <=> [$a->rescued, $a->stops]);

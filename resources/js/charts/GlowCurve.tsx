@@ -46,14 +46,16 @@ export function GlowCurve({ curve }: { readonly curve: GlowCurveData }) {
           <polygon points={[...edge(curve.points, 1), ...edge(curve.points, -1).reverse()].join(' ')} fill="url(#doubt)" />
           <polyline points={curve.points.map((p) => `${x(p.at)},${y(p.ev)}`).join(' ')} fill="none" stroke="var(--glow)" strokeWidth="2.5" strokeLinejoin="round" />
           {curve.sunset !== null && <Sunset at={x(curve.sunset)} clock={curve.sunset} />}
-          {hours.map((p) => (
+          {hours.map((p, i) => (
             <g key={p.at} fontSize="12" textAnchor="middle" fill="var(--faint)">
               <text x={x(p.at)} y={HEIGHT - 26}>
                 {p.at}
               </text>
-              <text x={x(p.at)} y={HEIGHT - 10}>
-                {p.kelvin} K
-              </text>
+              {(width >= 500 || i % 2 === 0) && (
+                <text x={x(p.at)} y={HEIGHT - 10}>
+                  {p.kelvin} K
+                </text>
+              )}
             </g>
           ))}
           {readings.map((reading) => (

@@ -43,6 +43,14 @@ export default function Import() {
               }}
             />
           </label>
+          <p className="flex flex-wrap gap-x-5">
+            <span>Form of such files, as JSON Schema:</span>
+            {['bag', 'place', 'night'].map((kind) => (
+              <a key={kind} href={`/schema/kaddle-${kind}`} className="font-medium underline underline-offset-4">
+                {kind}
+              </a>
+            ))}
+          </p>
         </Panel>
         <div role="status" aria-live="polite" className="grid gap-5 empty:hidden">
           {answer?.kind === 'answered' && taken && <Taken preview={answer.value} />}
@@ -95,7 +103,15 @@ function Changes({ changes }: { readonly changes: readonly ImportChange[] }) {
         <h3 className={`font-semibold ${action === 'removed' ? 'text-alarm' : ''}`}>
           {ACTIONS[action]}: {those.length}
         </h3>
-        <p className="text-faint">{those.map((change) => `${change.what} “${change.name}”`).join(', ')}</p>
+        {[...new Set(those.map((change) => change.what))].map((what) => (
+          <p key={what}>
+            <span className="text-faint">{what}:</span>{' '}
+            {those
+              .filter((change) => change.what === what)
+              .map((change) => change.name)
+              .join(', ')}
+          </p>
+        ))}
       </div>
     );
   });

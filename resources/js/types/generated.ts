@@ -91,6 +91,10 @@ export interface BenchData {
   readonly gels: readonly GearChoice[];
   /** What the curve of the room says for the middle of the moment, as stored. */
   readonly curve: CurveData;
+  /** What the house forbids then. */
+  readonly rules: readonly string[];
+  /** What wants care. */
+  readonly cautions: readonly string[];
 }
 
 /** A body to choose from, with what its meter can show. */
@@ -270,12 +274,12 @@ export interface KitData {
   /** Columns of the matrix. */
   readonly ways: readonly string[];
   readonly rows: readonly KitRow[];
-  /** The most useful first. */
+  /** For the whole night, the most useful first. */
   readonly purchases: readonly PurchaseData[];
-  /** Moments of this page that cannot be had with the bag. */
+  /** Moments that cannot be had with the bag. */
   readonly short: number;
-  readonly page: number;
-  readonly pages: number;
+  /** Moments that are not reckoned yet. */
+  readonly pending: number;
 }
 
 /** A moment of the kit check. */
@@ -284,7 +288,7 @@ export interface KitRow {
   readonly name: string;
   /** "19:30" */
   readonly startsAt: string;
-  /** In the order of the ways. */
+  /** In the order of the ways; empty while it is not reckoned yet. */
   readonly cells: readonly KitCellData[];
   /** Place in the list of the cell with most to spare. */
   readonly best: number;

@@ -93,7 +93,7 @@ function NumberBox({ field, value, faults, path, onChange }: ControlProps<FieldO
         <div className="relative">
           <input
             {...wires}
-            className={`${INPUT} pr-14`}
+            className={`${INPUT} pr-18`}
             inputMode="decimal"
             value={typed ?? shown}
             onChange={(event) => {
@@ -106,7 +106,7 @@ function NumberBox({ field, value, faults, path, onChange }: ControlProps<FieldO
             }}
           />
           <span aria-hidden className="pointer-events-none absolute inset-y-0 right-2.5 flex items-center text-sm text-faint">
-            {field.unit.length > 8 ? field.unit.split(' ')[0] : field.unit}
+            {field.unit.length > 10 ? field.unit.split(' ')[0] : field.unit}
           </span>
         </div>
       )}

@@ -11,6 +11,7 @@ use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Tests\Exchange\HostileDocuments;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -43,6 +44,14 @@ final class ExchangeTest extends TestCase
             self::assertSame($before, $this->counts());
         }
         self::assertSame(1, $user->nights()->count());
+    }
+
+    public function testTheSchemasArePublished(): void
+    {
+        foreach (DocumentKind::cases() as $kind) {
+            self::assertJsonStringEqualsJsonFile(base_path("core/schema/{$kind->value}.schema.json"), (string) $this->get("/schema/{$kind->value}")->assertOk()->getContent());
+        }
+        $this->get('/schema/album')->assertNotFound();
     }
 
     /** The bag and the places that leave are what their readers take. */

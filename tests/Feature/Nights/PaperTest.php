@@ -48,11 +48,14 @@ final class PaperTest extends TestCase
             ->where('timetable.rows.5.gap', 0));
     }
 
-    public function testAnswersComeADozenAtATimeAndAreKept(): void
+    public function testAnswersComeSomeAtATimeAndAreKept(): void
     {
         $night = $this->nightOf($this->person(), NightTemplate::EveningWedding);
-        $this->get("/nights/{$night->id}")->assertInertia(static fn(AssertableInertia $page) => $page->where('timetable.pending', 1)->where('timetable.rows.12.answer', null));
-        $this->get("/nights/{$night->id}")->assertInertia(static fn(AssertableInertia $page) => $page->where('timetable.pending', 0)->where('timetable.rows.12.answer', static fn(mixed $a): bool => $a !== null));
+        foreach ([9, 5, 1, 0] as $pending) {
+            $this->get("/nights/{$night->id}")->assertInertia(static fn(AssertableInertia $page) => $page
+                ->where('timetable.pending', $pending)
+                ->where('timetable.rows.12.answer', static fn(mixed $answer): bool => ($answer === null) === ($pending > 0)));
+        }
     }
 
     /** What a room is asked again after a change of its finish, and only then. */
@@ -65,6 +68,15 @@ final class PaperTest extends TestCase
         $again = Answers::of($moment->night->fresh()?->wholeMoments() ?? self::fail('gone'), 0);
         self::assertNull($again->for($moment));
         self::assertSame(1, $again->pending);
+    }
+
+    public function testTheKitCheckIsKeptUntilTheBagChanges(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $kit = NightKit::of($user, $moment->night->wholeMoments())->for($moment);
+        self::assertEquals($kit, NightKit::of($user, $moment->night->wholeMoments(), 0)->for($moment));
+        $moment->lens->update(['archived_at' => now()]);
+        self::assertSame(1, NightKit::of($user, $moment->night->wholeMoments(), 0)->pending);
     }
 
     public function testMomentsAreMovedAndOverlapsShown(): void
@@ -94,6 +106,7 @@ final class PaperTest extends TestCase
         $this->get("/nights/{$moment->night_id}")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('timetable.rows.0.rules.0', '19:00–20:00 (Vows): No flash here now: set the room alone, and switch the unit off, not only down.')
             ->has('timetable.rows.0.cautions', 5));
+        $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page->has('bench.rules', 1)->has('bench.cautions', 5));
         $this->get("/nights/{$moment->night_id}/energy")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('energy.units.0.rows.0.pops', 0)
             ->where('energy.units.0.rows.0.pause', null));
@@ -162,9 +175,9 @@ final class PaperTest extends TestCase
         foreach (Night::query()->get() as $night) {
             $moments = $night->wholeMoments();
             $answers = Answers::of($moments, 99);
-            foreach (NightKit::of($user, $moments) as $id => $check) {
-                $moment = $moments->firstOrFail('id', $id);
-                self::assertSame($answers->for($moment)?->feasible, $check->best()->margin->stops()->value >= -1.0 / 6.0, $moment->name);
+            $kit = NightKit::of($user, $moments, 99);
+            foreach ($moments as $moment) {
+                self::assertSame($answers->for($moment)?->feasible, $kit->for($moment)?->margin() >= -1.0 / 6.0, $moment->name);
             }
         }
     }

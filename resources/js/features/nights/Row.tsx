@@ -2,6 +2,7 @@ import { Link, router } from '@inertiajs/react';
 import { TimeBar, clockOf } from '@/charts/TimeBar';
 import { metres } from '@/lib/format';
 import type { AnswerData, TimetableRow } from '@/types/generated';
+import { Warnings } from '@/ui/Warnings';
 
 interface Props {
   readonly row: TimetableRow;
@@ -54,8 +55,9 @@ export function Row({ row, span }: Props) {
             </Link>
           </p>
         </div>
-        <Sentences heading="House rule" sentences={row.rules} />
-        <Sentences heading="Take care" sentences={row.cautions} />
+        <div className="grid gap-2 empty:hidden md:col-span-2">
+          <Warnings rules={row.rules} cautions={row.cautions} />
+        </div>
       </div>
     </li>
   );
@@ -83,18 +85,5 @@ function Gap({ minutes }: { readonly minutes: number | null }) {
     <p className="px-4 font-medium text-alarm">Overlaps by {-minutes} min</p>
   ) : (
     <p className="px-4 text-sm text-faint">{minutes} min free</p>
-  );
-}
-
-function Sentences({ heading, sentences }: { readonly heading: string; readonly sentences: readonly string[] }) {
-  if (sentences.length === 0) return null;
-  return (
-    <ul className="grid gap-1 border-l-4 border-edge pl-3 md:col-span-2" aria-label={heading}>
-      {sentences.map((sentence) => (
-        <li key={sentence}>
-          <strong className="font-semibold">{heading}:</strong> {sentence}
-        </li>
-      ))}
-    </ul>
   );
 }

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useEffect } from 'react';
 
-/** Asks for the rest of a page, a dozen answers at a time, until none is missing. */
+/** Asks for the rest of a page, some answers at a time, until none is missing. */
 export function usePending(pending: number, prop: string): void {
   useEffect(() => {
     if (pending === 0) return;

@@ -15,6 +15,7 @@ import { Why } from '@/features/bench/Why';
 import type { BenchData, HeadAim } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Frame } from '@/ui/Frame';
+import { Warnings } from '@/ui/Warnings';
 
 export default function Bench({ bench }: { readonly bench: BenchData }) {
   const { draft, change, unsaved, saving, saveFaults, save } = useDraft(bench);
@@ -62,6 +63,9 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
           <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} />
           <div className="px-4 empty:hidden">
             <Verdict solution={solution} />
+          </div>
+          <div className="grid gap-2 px-4 empty:hidden">
+            <Warnings rules={bench.rules} cautions={bench.cautions} />
           </div>
         </div>
         <div className="order-3 grid min-w-0 content-start gap-6 py-4 lg:order-4">

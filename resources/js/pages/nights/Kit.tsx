@@ -1,23 +1,24 @@
 import { NightFrame } from '@/features/nights/NightFrame';
+import { Pending } from '@/features/nights/Pending';
+import { usePending } from '@/features/nights/usePending';
 import { signed } from '@/lib/format';
 import type { KitCellData, KitData, PurchaseData } from '@/types/generated';
 import { FileLink } from '@/ui/FileLink';
 import { TextLink } from '@/ui/TextLink';
 
 export default function Kit({ kit }: { readonly kit: KitData }) {
+  usePending(kit.pending, 'kit');
   return (
     <NightFrame night={kit.night}>
+      <Pending pending={kit.pending} all={kit.rows.length} />
       <section aria-labelledby="verdict" className="grid gap-2">
         <h2 id="verdict" className="text-2xl">
           {kit.short === 0 ? 'The bag reaches' : kit.short === 1 ? 'One moment falls short' : `${kit.short} moments fall short`}
-          {kit.pages > 1 && `, page ${kit.page} of ${kit.pages}`}
         </h2>
         <Purchases purchases={kit.purchases} short={kit.short} />
       </section>
       <Matrix kit={kit} />
       <p className="flex flex-wrap items-center gap-x-6">
-        {kit.page > 1 && <TextLink href={`/nights/${kit.night.id}/kit?page=${kit.page - 1}`}>Earlier moments</TextLink>}
-        {kit.page < kit.pages && <TextLink href={`/nights/${kit.night.id}/kit?page=${kit.page + 1}`}>Later moments</TextLink>}
         <FileLink href={`/nights/${kit.night.id}/kit.csv`}>The whole check (CSV)</FileLink>
       </p>
     </NightFrame>
@@ -28,7 +29,7 @@ function Purchases({ purchases, short }: { readonly purchases: readonly Purchase
   if (purchases.length === 0) return <p>{short === 0 ? 'Every moment can be had with what is in it.' : 'Nothing that can be bought or moved would help: wish for a brighter or darker room instead.'}</p>;
   return (
     <>
-      <p>{short === 0 ? 'Every moment can be had with what is in it. What would give most to the tightest one:' : 'What would buy most stops, in this order:'}</p>
+      <p>{short === 0 ? 'Every moment can be had with what is in it. What would add to the tightest one:' : 'What would buy most stops, in this order:'}</p>
       <ol className="grid gap-1.5">
         {purchases.map((purchase) => (
           <li key={purchase.label} className="grid grid-cols-[5.5rem_1fr] items-baseline gap-x-4 rounded-md border border-line bg-raised px-4 py-2">
@@ -72,11 +73,16 @@ function Matrix({ kit }: { readonly kit: KitData }) {
           </thead>
           <tbody>
             {kit.rows.map((row) => (
-              <tr key={row.momentId} className="border-t border-line">
+              <tr key={row.momentId} className="*:border-t *:border-line">
                 <th scope="row" className="sticky left-0 min-w-40 bg-raised px-4 py-2 font-semibold">
                   <span className="block text-sm font-normal text-faint">{row.startsAt}</span>
                   <TextLink href={`/moments/${row.momentId}`}>{row.name}</TextLink>
                 </th>
+                {row.cells.length === 0 && (
+                  <td colSpan={kit.ways.length} className="px-3 text-faint">
+                    is being reckoned …
+                  </td>
+                )}
                 {row.cells.map((cell, i) => (
                   <Cell key={kit.ways[i]} cell={cell} best={i === row.best} />
                 ))}

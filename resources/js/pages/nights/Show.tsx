@@ -32,7 +32,7 @@ export default function Show({ timetable }: { readonly timetable: TimetableData 
     >
       <div className="flex flex-wrap items-center justify-between gap-x-6">
         <p>
-          {timetable.sunset === null ? 'The sun does not go down this evening' : `Sunset at ${timetable.sunset}`}, by the clocks of {timetable.zone}. Drag a bar to move a moment, or use the
+          {timetable.sunset === null ? 'No sunset this evening' : `Sunset at ${timetable.sunset}`}, by the clocks of {timetable.zone}. Drag a bar to move a moment, or use the
           arrow keys on it.
         </p>
         <p className="flex flex-wrap gap-x-6">
