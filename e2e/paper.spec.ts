@@ -86,35 +86,58 @@ test('gear is put in, changed, taken back, copied and archived by keyboard', asy
   await expectAccessible(page);
 });
 
-test('a place, its rules, a room and readings make a curve', async ({ page }) => {
+/** Goes to a control by Tab and types into it, over what stands there. */
+async function typeInto(page: Page, name: string, text: string): Promise<void> {
+  await tabTo(page, 'textbox', name);
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type(text);
+}
+
+async function press(page: Page, role: 'button' | 'link', name: string): Promise<void> {
+  await tabTo(page, role, name);
+  await page.keyboard.press('Enter');
+}
+
+test('a place, its rules, a room and readings make a curve, by keyboard alone', async ({ page }) => {
+  test.slow();
   await page.goto('/places');
-  await page.getByLabel('Name of the venue').fill('Tar house');
-  await page.getByLabel('Time zone').fill('Europe/Oslo');
-  await page.getByRole('button', { name: 'Add the place' }).click();
+  await typeInto(page, 'Name of the venue', 'Tar house');
+  await tabTo(page, 'combobox', 'Time zone');
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('Europe/Oslo');
+  await page.keyboard.press('Escape');
+  await press(page, 'button', 'Add the place');
   await expect(page.getByText('Give its own position')).toBeVisible();
-  await page.getByLabel('Latitude').fill('95');
-  await page.getByRole('button', { name: 'Add a house rule' }).click();
-  await page.getByLabel('From', { exact: true }).fill('18:00');
-  await page.getByLabel('To', { exact: true }).fill('18:40');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await typeInto(page, 'Latitude', '95');
+  await press(page, 'button', 'Add a house rule');
+  await tabTo(page, 'textbox', 'From');
+  await page.keyboard.type('0600PM');
+  await tabTo(page, 'textbox', 'To');
+  await page.keyboard.type('0640PM');
+  await press(page, 'button', 'Save');
   await expect(page.getByText('The latitude must be −90 to 90 °; it is 95.')).toBeVisible();
-  await page.getByLabel('Latitude').fill('58.2');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await typeInto(page, 'Latitude', '58.2');
+  await press(page, 'button', 'Save');
   await expect(page.getByText('Saved.')).toBeVisible();
   await expectAccessible(page);
 
-  await page.getByLabel('Start from a kind of room').selectOption('long low hall');
-  await page.getByRole('button', { name: 'Add a room' }).click();
+  await tabTo(page, 'combobox', 'Start from a kind of room');
+  await page.keyboard.type('long');
+  await press(page, 'button', 'Add a room');
   await expect(page.getByRole('heading', { level: 1, name: 'Long low hall' })).toBeVisible();
-  await page.getByRole('button', { name: 'Add a reading' }).click();
-  await page.getByLabel('Spot').fill('Middle');
-  await page.getByLabel('Day and time').fill('2027-09-18T21:00');
-  await page.getByLabel('Lx, from an incident meter').fill('40');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await press(page, 'button', 'Add a reading');
+  await typeInto(page, 'Spot', 'Middle');
+  await tabTo(page, 'textbox', 'Day and time');
+  await page.keyboard.type('09182027');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('0900PM');
+  await typeInto(page, 'Lx, from an incident meter (optional)', '40');
+  await press(page, 'button', 'Save');
   await expect(page.getByRole('img', { name: /Glow of the room: .*21:00 EV 4.0.* 1 readings/ })).toBeVisible();
-  await page.getByLabel('How it was measured').selectOption('camera meter');
+  await tabTo(page, 'combobox', 'How it was measured');
+  await page.keyboard.type('camera');
   await expect(page.getByLabel('Lx, from an incident meter')).toBeHidden();
-  await page.getByRole('button', { name: 'Save' }).click();
+  await press(page, 'button', 'Save');
   await expect(page.getByText('needs shutter, aperture and ISO')).toBeVisible();
   await expectAccessible(page);
 });
@@ -143,28 +166,32 @@ test('moments are moved by key and by drag, and overlaps are told', async ({ pag
   await expect(bar).not.toHaveAttribute('aria-valuetext', '17:50 to 18:30');
 });
 
-test('a plan brings its cautions, and a copy of the night stands on its new date', async ({ page }) => {
+test('a plan brings its cautions, and a copy of the night stands on its new date, by keyboard alone', async ({ page }) => {
+  test.slow();
   await startPattern(page, 'Planned', 'club night');
-  await page.getByRole('link', { name: 'Plan Warm-up' }).click();
-  await page.getByRole('checkbox', { name: 'animals' }).check();
-  await page.getByLabel('Length').fill('0');
-  await page.getByRole('button', { name: 'Save' }).first().click();
+  await press(page, 'link', 'Plan Warm-up');
+  await expect(page.getByRole('heading', { level: 1, name: 'Warm-up' })).toBeVisible();
+  await tabTo(page, 'checkbox', 'animals');
+  await page.keyboard.press('Space');
+  await typeInto(page, 'Length', '0');
+  await page.keyboard.press('Enter');
   await expect(page.getByText('The length must be 1 to 720 min; it is 0.')).toBeVisible();
   await expectAccessible(page);
-  await page.getByLabel('Length').fill('30');
-  await page.getByLabel('Shot notes (optional)').fill('The dog of the house band');
-  await page.getByRole('button', { name: 'Save' }).first().click();
+  await typeInto(page, 'Length', '30');
+  await typeInto(page, 'Shot notes (optional)', 'The dog of the house band');
+  await tabTo(page, 'textbox', 'Name');
+  await page.keyboard.press('Enter');
   await expect(page.getByText('Animals: ask before you fire at all.')).toBeVisible();
   await expect(page.getByText('The dog of the house band')).toBeVisible();
-  await page.getByRole('link', { name: 'Energy' }).click();
-  await expect(page.getByText(/Carry \d+ sets? a unit|Carry one set a unit/)).toBeVisible();
-  await expectAccessible(page);
-  await page.getByRole('link', { name: 'Timetable' }).click();
+  await press(page, 'link', 'Energy');
+  await expect(page.getByText(/Carry \d+ sets a unit|Carry one set a unit/)).toBeVisible();
+  await press(page, 'link', 'Timetable');
   const copy = page.getByRole('region', { name: 'The same once more' });
-  await copy.getByRole('button').click();
+  await press(page, 'button', 'Duplicate the night');
   await expect(copy.getByText('Give a date between 2000 and 2099.')).toBeVisible();
-  await copy.getByLabel('Date').fill('2027-12-11');
-  await copy.getByRole('button').click();
+  await copy.getByLabel('Date').focus();
+  await page.keyboard.type('12112027');
+  await press(page, 'button', 'Duplicate the night');
   await expect(page.getByText('Saturday, 11 December 2027')).toBeVisible();
 });
 
