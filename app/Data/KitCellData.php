@@ -10,8 +10,10 @@ use Kaddle\Core\Plan\KitCell;
 final readonly class KitCellData
 {
     private function __construct(
-        /** Below 0 it cannot be had; null where no light arrives. */
+        /** Stops to spare; null where no light arrives. */
         public ?float $stops,
+        /** Whether it cannot be had, rounding to clicks apart. */
+        public bool $short,
         /** What gives out first. */
         public string $bound,
         /** Way that the head points, in words. */
@@ -22,7 +24,7 @@ final readonly class KitCellData
     {
         $stops = $cell->margin->stops()->value;
 
-        return new self(is_finite($stops) ? round($stops, 2) : null, $cell->margin->bound(), $cell->aim->inWords());
+        return new self(is_finite($stops) ? round($stops, 2) : null, $cell->margin->isShort(), $cell->margin->bound(), $cell->aim->inWords());
     }
 
     /** @param mixed $stored as json_encode wrote it */
@@ -32,6 +34,7 @@ final readonly class KitCellData
 
         return new self(
             is_numeric($fields['stops'] ?? null) ? (float) $fields['stops'] : null,
+            ($fields['short'] ?? false) === true,
             is_string($fields['bound'] ?? null) ? $fields['bound'] : '',
             is_string($fields['head'] ?? null) ? $fields['head'] : '',
         );

@@ -62,6 +62,12 @@ final readonly class KitMargin
         return Stops::of(min($this->room->value, $this->flash->value, $this->floor->value));
     }
 
+    /** Whether it cannot be had, rounding to the clicks of the gear apart. */
+    public function isShort(): bool
+    {
+        return $this->stops()->value < -Tolerance::ROUNDING;
+    }
+
     public function bound(): string
     {
         return match (true) {

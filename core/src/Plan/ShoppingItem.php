@@ -38,7 +38,7 @@ final readonly class ShoppingItem
             max($gain, $before->most ?? 0.0),
             $gain + ($before->stops ?? 0.0),
             1 + ($before->helped ?? 0),
-            ($margin < 0.0 && $margin + $gain >= 0.0 ? 1 : 0) + ($before->rescued ?? 0),
+            ($margin < -Tolerance::ROUNDING && $margin + $gain >= -Tolerance::ROUNDING ? 1 : 0) + ($before->rescued ?? 0),
         );
     }
 }

@@ -24,7 +24,7 @@ final readonly class ShoppingList
     public static function of(array $moments): self
     {
         $margins = array_column($moments, 1);
-        $short = array_filter($margins, static fn(float $m): bool => $m < 0.0);
+        $short = array_filter($margins, static fn(float $m): bool => $m < -Tolerance::ROUNDING);
         asort($margins);
         $items = [];
         foreach ($short !== [] ? $short : array_slice($margins, 0, 1, true) as $i => $margin) {

@@ -14,7 +14,7 @@ final class ShoppingListTest extends TestCase
     public function testWhatMakesMostMomentsPossibleComesFirst(): void
     {
         $list = ShoppingList::of([
-            ['19:30 Supper', -0.5, [Purchase::of('iso', 'ISO', 1.0), Purchase::of('unit', 'Unit', 0.4)]],
+            ['19:30 Supper', -0.5, [Purchase::of('iso', 'ISO', 1.0), Purchase::of('unit', 'Unit', 0.2)]],
             ['21:00 Dance', -1.5, [Purchase::of('iso', 'ISO', 1.0), Purchase::of('unit', 'Larger unit', 1.9)]],
             ['22:00 Cake', 2.0, [Purchase::of('lens', 'Lens', 3.0)]],
         ]);

@@ -260,8 +260,10 @@ export interface ImportChange {
 
 /** What one way of lighting has to spare in one moment. */
 export interface KitCellData {
-  /** Below 0 it cannot be had; null where no light arrives. */
+  /** Stops to spare; null where no light arrives. */
   readonly stops: number | null;
+  /** Whether it cannot be had, rounding to clicks apart. */
+  readonly short: boolean;
   /** What gives out first. */
   readonly bound: string;
   /** Way that the head points, in words. */

@@ -13,6 +13,7 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Kaddle\Core\Plan\NightTemplate;
+use Kaddle\Core\Plan\Tolerance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -177,7 +178,7 @@ final class PaperTest extends TestCase
             $answers = Answers::of($moments, 99);
             $kit = NightKit::of($user, $moments, 99);
             foreach ($moments as $moment) {
-                self::assertSame($answers->for($moment)?->feasible, $kit->for($moment)?->margin() >= -1.0 / 6.0, $moment->name);
+                self::assertSame($answers->for($moment)?->feasible, $kit->for($moment)?->margin() >= -Tolerance::ROUNDING, $moment->name);
             }
         }
     }

@@ -56,7 +56,8 @@ function Matrix({ kit }: { readonly kit: KitData }) {
       <h2 id="matrix" className="text-xl">
         Stops to spare, moment by way of lighting
       </h2>
-      <p>Below 0 it cannot be had. Under each number: what gives out first. The way with most to spare is framed; up to six lenses of the bag are tried.</p>
+      <p>Below 0 it cannot be had, but for a sixth of a stop that rounding may cost. Under each number: what gives out first. The way with most to spare is framed. Up to six lenses of{' '}
+        <TextLink href="/bag">your bag</TextLink> are tried: see that its figures are yours.</p>
       <div className="overflow-x-auto rounded-lg border border-line bg-raised" role="region" aria-label="Kit check" tabIndex={0}>
         <table className="w-full text-left">
           <thead className="text-sm">
@@ -96,11 +97,10 @@ function Matrix({ kit }: { readonly kit: KitData }) {
 }
 
 function Cell({ cell, best }: { readonly cell: KitCellData; readonly best: boolean }) {
-  const missing = cell.stops === null || cell.stops < 0;
   return (
     <td className="p-1 align-top">
-      <div className={`grid rounded px-2 py-1 ${missing ? 'bg-alarm-wash' : ''} ${best ? 'outline-2 outline-ink' : ''}`}>
-        <strong className={`font-head text-lg ${missing ? 'text-alarm' : ''}`}>{signed(cell.stops)}</strong>
+      <div className={`grid rounded px-2 py-1 ${cell.short ? 'bg-alarm-wash' : ''} ${best ? 'outline-2 outline-ink' : ''}`}>
+        <strong className={`font-head text-lg ${cell.short ? 'text-alarm' : ''}`}>{signed(cell.stops)}</strong>
         <span className="text-sm text-faint">{cell.bound}</span>
       </div>
     </td>
