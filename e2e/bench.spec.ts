@@ -159,6 +159,19 @@ test('a kind of room to start from changes size and finishes at once', async ({ 
   await expectAccessible(page);
 });
 
+test('the schools stand side by side, with what a change does to each', async ({ page }) => {
+  await startNight(page, 'Schools');
+  await expect(page.getByRole('heading', { name: 'Who sets the output' })).toBeVisible();
+  const planned = page.getByRole('row', { name: /as planned/ });
+  await expect(planned).toBeVisible();
+  const dark = page.getByRole('row', { name: /turned to a dark hall/ });
+  expect(await dark.getByRole('cell').nth(0).innerText()).toBe(await planned.getByRole('cell').nth(0).innerText());
+  expect(await dark.getByRole('cell').nth(1).innerText()).not.toBe(await planned.getByRole('cell').nth(1).innerText());
+  await expect(page.getByText(/it takes \d+ test frames/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'ISO against batteries' })).toBeVisible();
+  await expectAccessible(page);
+});
+
 test('a night is added to and deleted', async ({ page }) => {
   await startNight(page, 'Short-lived');
   await page.getByRole('link', { name: 'Short-lived' }).click();

@@ -50,6 +50,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/moments/{moment}/plan', Moments\SavePlan::class)->can('update', 'moment');
     Route::put('/moments/{moment}/time', Moments\MoveMoment::class)->can('update', 'moment');
     Route::post('/moments/{moment}/solve', Moments\SolveMoment::class)->can('view', 'moment');
+    Route::post('/moments/{moment}/ways', Moments\CompareWays::class)->can('view', 'moment');
     Route::post('/moments/{moment}/costs', Moments\PriceMoment::class)->can('view', 'moment');
     Route::get('/moments/{moment}/document', Moments\DownloadMoment::class)->can('view', 'moment');
 

@@ -78,8 +78,8 @@ final readonly class NightEnergy
         );
     }
 
-    /** @return array<string, int> */
-    private static function carried(User $user): array
+    /** @return array<string, int> sets in the bag by kind of battery */
+    public static function carried(User $user): array
     {
         $sets = [];
         foreach ($user->pieces()->where('kind', PieceKind::Battery)->toChoose()->orderBy('id')->get() as $piece) {

@@ -9,6 +9,7 @@ use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\PieceReader;
@@ -93,6 +94,19 @@ final class MomentRequest extends FormRequest
     public function light(): ReadMoment
     {
         return $this->read ?? throw new \LogicException('asked before validation');
+    }
+
+    /** How the body meters flash, where its figures say. */
+    public function metering(): Metering
+    {
+        $metering = $this->pieces['bodyId']->data['metering'] ?? null;
+
+        return is_string($metering) ? Metering::from($metering) : Metering::Weighted;
+    }
+
+    public function flash(): Piece
+    {
+        return $this->pieces['flashId'];
     }
 
     /** Takes the draft over into a moment and its room; stores nothing. */

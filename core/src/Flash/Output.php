@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\Number;
 
 /**
  * A flash unit's output as a share of full power, 2^stops, held exactly; never above full.
@@ -41,16 +42,6 @@ final readonly class Output
         $rest = $this->stops->thirtieths - 30 * $whole;
         $fraction = sprintf('1/%d', 2 ** -$whole);
 
-        return $rest === 0 ? $fraction : sprintf('%s +%s', $fraction, self::part($rest));
-    }
-
-    private static function part(int $thirtieths): string
-    {
-        return match ($thirtieths) {
-            10 => '⅓',
-            15 => '½',
-            20 => '⅔',
-            default => sprintf('0.%d', intdiv($thirtieths, 3)),
-        };
+        return $rest === 0 ? $fraction : sprintf('%s +%s', $fraction, Number::partOfAStop($rest));
     }
 }

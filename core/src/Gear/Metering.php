@@ -23,4 +23,20 @@ enum Metering: string
             self::Scene => 'compares with the scene before',
         };
     }
+
+    /** Share of an error by tone that is left: a judgement, to be set right by one's own frames. */
+    public function gullibility(): float
+    {
+        return match ($this) {
+            self::Plain => 1.0,
+            self::Weighted => 0.8,
+            self::Scene => 0.5,
+        };
+    }
+
+    /** How much more the people in the middle count than what is around them. */
+    public function weightOfTheMiddle(): float
+    {
+        return $this === self::Plain ? 1.0 : 2.0;
+    }
 }

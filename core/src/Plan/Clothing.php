@@ -23,4 +23,14 @@ enum Clothing: string
             self::Dark => 'mostly dark',
         };
     }
+
+    /** Share of light that it sends back: usual figures for cloth, skin between it included. */
+    public function reflectance(): float
+    {
+        return match ($this) {
+            self::White => 0.60,
+            self::Mixed => 0.20,
+            self::Dark => 0.08,
+        };
+    }
 }

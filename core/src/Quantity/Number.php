@@ -34,4 +34,15 @@ final class Number
 
         return self::plain($value, max(0, 2 - (int) floor(log10(abs($value)))));
     }
+
+    /** What a click makes of a stop, as gear shows it: "⅓", "½", "0.7". */
+    public static function partOfAStop(int $thirtieths): string
+    {
+        return match ($thirtieths) {
+            10 => '⅓',
+            15 => '½',
+            20 => '⅔',
+            default => sprintf('0.%d', intdiv($thirtieths, 3)),
+        };
+    }
 }

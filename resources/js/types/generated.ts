@@ -179,6 +179,19 @@ export interface CurveData {
   readonly daylight: number;
 }
 
+/** Level of the face, stops against correct, in a frame in which something has changed. */
+export interface DriftDocument {
+  readonly label: string;
+  /** Output set by hand. */
+  readonly manual: number;
+  /** The meter left alone. */
+  readonly metered: number;
+  /** The meter with the compensation advised. */
+  readonly compensated: number;
+  /** Metered once with compensation, then kept. */
+  readonly locked: number;
+}
+
 /** Batteries over a night, by flash unit. */
 export interface EnergyData {
   readonly night: NightData;
@@ -216,6 +229,14 @@ export interface FinishesDraft {
   readonly far: Finish;
   readonly right: Finish;
   readonly left: Finish;
+}
+
+/** A test frame. */
+export interface FrameDocument {
+  /** "1/64" */
+  readonly output: string;
+  /** Level of the face to expect, stops against correct. */
+  readonly face: number;
 }
 
 /** A piece of gear to choose from. */
@@ -643,6 +664,24 @@ export interface TimetableRow {
   readonly answer: AnswerData | null;
 }
 
+/** What another ISO does to the batteries: a stop of it is a stop of output. */
+export interface TradeDocument {
+  /** "6400" */
+  readonly iso: string;
+  /** Whether it is what is set now. */
+  readonly now: boolean;
+  /** Whether the body has it and its owner still delivers it. */
+  readonly usable: boolean;
+  /** Stops by which the shutter gets faster, or the aperture closes, so that the room stays as it is. */
+  readonly stops: number;
+  /** "1/32" */
+  readonly output: string;
+  /** s until ready again. */
+  readonly recycle: number;
+  /** Pops in a set. */
+  readonly pops: number;
+}
+
 /** Batteries of one flash unit over a night. */
 export interface UnitEnergy {
   readonly name: string;
@@ -678,6 +717,32 @@ export interface VenueData {
   readonly zone: string;
   readonly rooms: number;
   readonly nights: number;
+}
+
+/** Who sets the output: by hand, by the meter, or metered once and kept. */
+export interface WaysDocument {
+  /** Format of this document. */
+  readonly version: number;
+  /** Output set by hand: "1/16". */
+  readonly manual: string;
+  /** Stops by which the meter would give the face more (above 0) or less than it should. */
+  readonly error: number;
+  /** Why, in a sentence. */
+  readonly why: string;
+  /** Compensation to set on the unit: "−⅔", "0". */
+  readonly compensation: string;
+  /** Whether compensation reaches; if not, manual is the way out. */
+  readonly reaches: boolean;
+  /** What to do to meter once and keep it. */
+  readonly lockSteps: readonly string[];
+  /** The frame as planned first. */
+  readonly drift: readonly DriftDocument[];
+  /** What finding the output by test frames takes from the lowest output. */
+  readonly frames: readonly FrameDocument[];
+  /** Frames of those that the computed start saves. */
+  readonly saved: number;
+  /** ISO against batteries: a stop less, as set, a stop more. */
+  readonly trades: readonly TradeDocument[];
 }
 
 /** Ranges by field: least, most, sensible step, unit. */

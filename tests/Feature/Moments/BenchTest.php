@@ -146,6 +146,18 @@ final class BenchTest extends TestCase
             ->assertJson(['aim' => 'up', 'distances' => [['value' => 1.5], ['value' => 2.12], ['value' => 3, 'clicks' => 0]]]);
     }
 
+    public function testTellsWhoCouldSetTheOutputAndHowItDrifts(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $moment->update(['plan' => ['clothing' => 'white', 'behind' => 'window']]);
+        $this->actingAs($user)
+            ->postJson("/moments/{$moment->id}/ways", $this->draftOf($moment))
+            ->assertOk()
+            ->assertJson(['reaches' => true, 'drift' => [['label' => 'as planned'], ['label' => 'a white dress in front']]])
+            ->assertJsonPath('error', static fn(mixed $error): bool => $error < 0);
+        $this->postJson("/moments/{$moment->id}/ways", $this->draftOf($moment, ['subject.distance' => -1]))->assertJsonValidationErrors('subject.distance');
+    }
+
     /** Moments share a room: shrinking it may not leave another one standing in a wall. */
     public function testARoomMayNotShrinkUnderAnotherMoment(): void
     {
@@ -179,6 +191,7 @@ final class BenchTest extends TestCase
         yield 'delete the moment' => ['DELETE', '/moments/MOMENT'];
         yield 'solve' => ['POST', '/moments/MOMENT/solve'];
         yield 'costs' => ['POST', '/moments/MOMENT/costs'];
+        yield 'ways' => ['POST', '/moments/MOMENT/ways'];
         yield 'download' => ['GET', '/moments/MOMENT/document'];
     }
 

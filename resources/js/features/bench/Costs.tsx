@@ -1,15 +1,11 @@
-import { useEffect, useState } from 'react';
 import { CostCurve } from '@/charts/CostCurve';
 import { percent } from '@/lib/format';
-import { post } from '@/lib/http';
-import type { CostDocument, CostsDocument, MomentDraft } from '@/types/generated';
-
-/** ms that a draft must stand still before its curves are asked for; they are no part of a drag. */
-const SETTLED = 400;
+import type { CostDocument, MomentDraft } from '@/types/generated';
+import { useSettled } from './useSettled';
 
 /** What another distance, ceiling, finish or zoom would cost, with all settings left alone. */
 export function Costs({ momentId, draft }: { readonly momentId: number; readonly draft: MomentDraft }) {
-  const costs = useCosts(momentId, draft);
+  const costs = useSettled('costs', momentId, draft);
   if (costs === null || costs.distances.length < 2) return null;
   return (
     <section aria-labelledby="costs" className="grid gap-3">
@@ -74,22 +70,4 @@ function byClicks(costs: readonly CostDocument[]): [number, string[]][] {
 
 function turn(clicks: number): string {
   return clicks === 0 ? 'as now' : `${Math.abs(clicks)} ${clicks > 0 ? 'up' : 'down'}`;
-}
-
-/** The newest curves; older ones stay while newer are on their way or the draft is refused. */
-function useCosts(momentId: number, draft: MomentDraft): CostsDocument | null {
-  const [costs, setCosts] = useState<CostsDocument | null>(null);
-  useEffect(() => {
-    let wanted = true;
-    const timer = setTimeout(() => {
-      void post<CostsDocument>(`/moments/${momentId}/costs`, draft).then((answer) => {
-        if (wanted && answer.kind === 'answered') setCosts(answer.value);
-      });
-    }, SETTLED);
-    return () => {
-      wanted = false;
-      clearTimeout(timer);
-    };
-  }, [momentId, draft]);
-  return costs;
 }

@@ -11,6 +11,7 @@ import { Split } from '@/features/bench/Split';
 import { useDraft } from '@/features/bench/useDraft';
 import { useSolution } from '@/features/bench/useSolution';
 import { Verdict } from '@/features/bench/Verdict';
+import { WhoSets } from '@/features/bench/WhoSets';
 import { Why } from '@/features/bench/Why';
 import type { BenchData, HeadAim } from '@/types/generated';
 import { Button } from '@/ui/Button';
@@ -76,6 +77,9 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
           </div>
           <div className="px-4">
             <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
+          </div>
+          <div className="px-4 empty:hidden">
+            <WhoSets momentId={bench.momentId} draft={draft} />
           </div>
           <div className="px-4 empty:hidden">
             <Costs momentId={bench.momentId} draft={draft} />

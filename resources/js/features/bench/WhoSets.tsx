@@ -1,0 +1,123 @@
+import { signed } from '@/lib/format';
+import type { DriftDocument, MomentDraft, TradeDocument, WaysDocument } from '@/types/generated';
+import { useSettled } from './useSettled';
+
+/** Stops off what is planned from which a frame needs mending. */
+const OFF = 0.5;
+
+const WAYS = [
+  { key: 'manual', head: 'By hand' },
+  { key: 'metered', head: 'Meter alone' },
+  { key: 'compensated', head: 'Meter, compensated' },
+  { key: 'locked', head: 'Metered once, kept' },
+] as const;
+
+/** Who sets the output: the schools side by side, with what each does to the face when something changes. */
+export function WhoSets({ momentId, draft }: { readonly momentId: number; readonly draft: MomentDraft }) {
+  const ways = useSettled('ways', momentId, draft);
+  if (ways === null) return null;
+  return (
+    <section aria-labelledby="who" className="grid gap-4">
+      <h2 id="who" className="text-lg">
+        Who sets the output
+      </h2>
+      <dl className="grid gap-x-6 gap-y-3 md:grid-cols-3">
+        <Way name="By hand" answer={ways.manual}>
+          The same light in every frame, while distance, ceiling, aperture and ISO stay.
+        </Way>
+        <Way name="By the meter" answer={`compensation ${ways.compensation}`}>
+          {ways.why} {!ways.reaches && <strong>No compensation reaches so far: set it by hand.</strong>}
+        </Way>
+        <Way name="Metered once, kept" answer="">
+          <ol className="grid list-inside list-decimal gap-1">
+            {ways.lockSteps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+        </Way>
+      </dl>
+      <Drift drift={ways.drift} />
+      <Frames ways={ways} />
+      <Trades trades={ways.trades} />
+    </section>
+  );
+}
+
+function Way({ name, answer, children }: { readonly name: string; readonly answer: string; readonly children: React.ReactNode }) {
+  return (
+    <div className="grid content-start gap-1 border-t border-line pt-2">
+      <dt className="font-semibold">
+        {name}
+        {answer !== '' && <span className="font-head text-xl"> {answer}</span>}
+      </dt>
+      <dd className="text-sm">{children}</dd>
+    </div>
+  );
+}
+
+function Drift({ drift }: { readonly drift: readonly DriftDocument[] }) {
+  const planned = drift[0]?.manual ?? 0;
+  return (
+    <div className="overflow-x-auto" role="region" aria-label="The face when something changes" tabIndex={0}>
+      <table className="w-full text-left">
+        <caption className="pb-1 text-left text-sm text-faint">Level of the face in stops, with everything left alone but what the row says.</caption>
+        <thead className="text-sm">
+          <tr>
+            <th scope="col" className="py-1 pr-3 font-medium">
+              Frame
+            </th>
+            {WAYS.map(({ key, head }) => (
+              <th key={key} scope="col" className="py-1 pr-3 font-medium">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {drift.map((row) => (
+            <tr key={row.label} className="border-t border-line">
+              <th scope="row" className="py-1 pr-3 font-normal">
+                {row.label}
+              </th>
+              {WAYS.map(({ key }) => (
+                <td key={key} className={`py-1 pr-3 tabular-nums ${Math.abs(row[key] - planned) >= OFF ? 'font-semibold text-alarm' : ''}`}>
+                  {signed(row[key])}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Frames({ ways }: { readonly ways: WaysDocument }) {
+  return (
+    <p className="text-sm">
+      Without computing, from the lowest output up, it takes {ways.frames.length === 1 ? 'one test frame' : `${ways.frames.length} test frames`}:{' '}
+      {ways.frames.map((frame) => `${frame.output} (face ${signed(frame.face)})`).join(', ')}. The computed start takes one, or two where the room differs from its box
+      {ways.saved > 0 && `: it saves ${ways.saved === 1 ? 'one' : ways.saved}`}.
+    </p>
+  );
+}
+
+/** A stop of ISO is a stop of output: what that does to waiting and to the cells. */
+function Trades({ trades }: { readonly trades: readonly TradeDocument[] }) {
+  return (
+    <div className="grid gap-1">
+      <h3 className="font-semibold">ISO against batteries</h3>
+      <ul className="grid gap-x-6 gap-y-1 text-sm sm:grid-cols-3">
+        {trades.map((trade) => (
+          <li key={trade.iso} className={`border-t pt-1 ${trade.now ? 'border-ink' : 'border-line'}`}>
+            <span className="font-semibold">
+              ISO {trade.iso}, output {trade.output}
+            </span>{' '}
+            {trade.now ? 'as set: ' : trade.usable ? `with the shutter a stop ${trade.stops > 0 ? 'faster' : 'slower'}: ` : 'outside what you deliver: '}
+            ready after {trade.recycle} s, {trade.pops} pops in a set
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
