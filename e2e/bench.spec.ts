@@ -14,6 +14,11 @@ async function settings(page: Page): Promise<Record<string, string>> {
   };
 }
 
+/** Every change is stored by itself, once the hand rests. */
+async function saved(page: Page): Promise<void> {
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+}
+
 test('from a new night to settings, saved through reload and a new sign-in', async ({ page, browser, person }) => {
   await startNight(page, 'Silver wedding');
   const before = await settings(page);
@@ -22,8 +27,7 @@ test('from a new night to settings, saved through reload and a new sign-in', asy
   await page.getByRole('textbox', { name: 'Subject distance' }).fill('5');
   const changed = await settings(page);
   expect(changed).not.toEqual(before);
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await saved(page);
 
   await page.reload();
   expect(await settings(page)).toEqual(changed);
@@ -101,9 +105,7 @@ test('everything can be done from the keyboard', async ({ page }) => {
   await expect(page.getByText('half steps, sync 1/180 s')).toBeVisible();
   await expect(page.getByTestId('Shutter')).toHaveText(/1\/(30|45|60|90|125|180)/);
 
-  await page.getByRole('button', { name: 'Save' }).focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await saved(page);
 });
 
 test('another way to point the head is one press away', async ({ page }) => {
@@ -112,29 +114,73 @@ test('another way to point the head is one press away', async ({ page }) => {
   expect((await settings(page))['head']).toBe('Straight up');
   await expect(page.getByRole('button', { name: 'Straight up' })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText('Straight up is your choice; the zoom stands at 24 mm')).toBeVisible();
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await saved(page);
   await page.reload();
   expect((await settings(page))['head']).toBe('Straight up');
 });
 
-test('asks before an unsaved change is lost, and keeps the theme', async ({ page }) => {
+test('asks before a change is lost that could not be stored, and keeps the theme', async ({ page, context }) => {
   await startNight(page, 'Unsaved');
   await page.getByRole('button', { name: 'Dark for the venue' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await context.setOffline(true);
   await page.getByRole('textbox', { name: 'Subject distance' }).fill('4');
+  await expect(page.getByText('Not saved', { exact: true })).toBeVisible();
   let asked = '';
   page.once('dialog', (dialog) => {
     asked = dialog.message();
     void dialog.dismiss();
   });
   await page.getByRole('link', { name: 'Unsaved' }).click();
-  expect(asked).toContain('without saving');
+  expect(asked).toContain('not stored yet');
   await expect(page.getByRole('textbox', { name: 'Subject distance' })).toHaveValue('4');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await context.setOffline(false);
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('4.5');
+  await saved(page);
   await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Subject distance' })).toHaveValue('4.5');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+});
+
+test('changes are taken back and made again, by button and key, also after a reload', async ({ page }) => {
+  await startNight(page, 'To and fro');
+  const distance = page.getByRole('textbox', { name: 'Subject distance' });
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await distance.fill('4');
+  await saved(page);
+  await distance.fill('5');
+  await saved(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(distance).toHaveValue('4');
+  await page.getByRole('button', { name: 'Undo' }).focus();
+  await page.keyboard.press('Control+z');
+  await expect(distance).toHaveValue('3');
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(distance).toHaveValue('4');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(distance).toHaveValue('5');
+});
+
+test('two tabs do not overwrite each other in silence', async ({ page, context }) => {
+  await startNight(page, 'Two tabs');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('4');
+  await saved(page);
+  await other.getByRole('textbox', { name: 'Subject distance' }).fill('6');
+  await expect(other.getByText('was changed in another tab')).toBeVisible();
+  await expectAccessible(other);
+  await other.getByRole('button', { name: 'Take what is stored' }).click();
+  await expect(other.getByRole('textbox', { name: 'Subject distance' })).toHaveValue('4');
+  await other.getByRole('textbox', { name: 'Subject distance' }).fill('5');
+  await saved(other);
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('7');
+  await page.getByRole('button', { name: 'Keep what is here' }).click();
+  await saved(page);
+  await other.reload();
+  await expect(other.getByRole('textbox', { name: 'Subject distance' })).toHaveValue('7');
 });
 
 test('says so when the server cannot be reached, and goes on when it can', async ({ page, context }) => {
@@ -179,8 +225,8 @@ test('a night is added to and deleted', async ({ page }) => {
   await page.waitForURL('**/moments/*');
   await page.getByRole('button', { name: 'Name and time' }).click();
   await page.getByLabel('Name of the moment').fill('Toast');
-  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Toast' })).toBeVisible();
+  await saved(page);
   await page.getByRole('link', { name: 'Short-lived' }).click();
   await expect(page.getByRole('link', { name: 'Toast', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Delete the night' }).click();

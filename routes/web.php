@@ -49,6 +49,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/moments/{moment}/plan', Moments\ShowPlan::class)->can('view', 'moment')->name('moments.plan');
     Route::put('/moments/{moment}/plan', Moments\SavePlan::class)->can('update', 'moment');
     Route::put('/moments/{moment}/time', Moments\MoveMoment::class)->can('update', 'moment');
+    Route::get('/moments/{moment}/state', Moments\ReadMoment::class)->can('view', 'moment');
+    Route::post('/moments/{moment}/undo', Moments\UndoMoment::class)->can('update', 'moment');
+    Route::post('/moments/{moment}/redo', Moments\RedoMoment::class)->can('update', 'moment');
     Route::post('/moments/{moment}/solve', Moments\SolveMoment::class)->can('view', 'moment');
     Route::post('/moments/{moment}/ways', Moments\CompareWays::class)->can('view', 'moment');
     Route::post('/moments/{moment}/costs', Moments\PriceMoment::class)->can('view', 'moment');

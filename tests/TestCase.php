@@ -7,6 +7,7 @@ namespace Tests;
 use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
+use App\Planning\BenchHistory;
 use App\Starter\StarterNight;
 use App\Starter\StarterVenue;
 use Illuminate\Contracts\Console\Kernel;
@@ -67,6 +68,7 @@ abstract class TestCase extends FrameworkTestCase
     {
         $document = $moment->fresh(Moment::WHOLE)?->document() ?? [];
         $draft = [
+            'revision' => BenchHistory::of($moment->fresh('room') ?? $moment)->revision(),
             'name' => $moment->name,
             'startsAt' => '19:30',
             'room' => $document['room'] ?? [],

@@ -31,7 +31,7 @@ final readonly class BenchData
         public string $roomName,
         /** Other moments in the same room, which a change of the room touches too. */
         public int $othersInRoom,
-        public MomentDraft $draft,
+        public BenchState $stored,
         public SolutionDocument $solution,
         /** @var list<BodyChoice> */
         public array $bodies,
@@ -64,7 +64,7 @@ final readonly class BenchData
             $moment->room_id,
             $moment->room->name,
             Moment::query()->where('room_id', $moment->room_id)->count() - 1,
-            MomentDraft::of($moment),
+            BenchState::of($moment),
             $solution,
             array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => BodyChoice::of($p))->all()),
             array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => LensChoice::of($p))->all()),

@@ -10,6 +10,7 @@ use App\Casts\ObjectCast;
 use App\Casts\ShutterCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Exposure\Iso;
@@ -57,6 +58,7 @@ use Kaddle\Core\Plan\Slot;
  * @property Aperture $working_av
  * @property HeadAim|null $head_aim
  * @property int $units
+ * @property int $revision how often what the bench shows of it was changed
  * @property Night $night
  * @property Room $room
  * @property Piece $body
@@ -71,6 +73,13 @@ final class Moment extends Model
 
     /** Everything that a document of a moment is made from. */
     public const WHOLE = ['night.venue', 'room.venue', 'body', 'lens', 'flash', 'modifier', 'gel'];
+
+    /** Columns that the bench changes. */
+    public const BENCH = [
+        'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'name', 'starts_at', 'focal_mm',
+        'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
+        'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
+    ];
 
     protected $fillable = [
         'uid', 'room_id', 'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id',
@@ -93,6 +102,7 @@ final class Moment extends Model
         'working_av' => ApertureCast::class,
         'head_aim' => HeadAim::class,
         'units' => 'integer',
+        'revision' => 'integer',
         'minutes' => 'integer',
         'plan' => ObjectCast::class,
         'answer' => 'array',
@@ -101,9 +111,16 @@ final class Moment extends Model
     ];
 
     protected $attributes = [
-        'units' => 1, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null, 'kit' => null,
+        'units' => 1, 'revision' => 0, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null, 'kit' => null,
         'glow_ev' => null, 'metered_tv' => null, 'metered_av' => null, 'metered_sv' => null, 'glow_from_curve' => false, 'head_aim' => null,
     ];
+
+    protected static function booted(): void
+    {
+        self::updating(static function (self $moment): void {
+            $moment->revision += $moment->isDirty(self::BENCH) ? 1 : 0;
+        });
+    }
 
     /** @return BelongsTo<Night, $this> */
     public function night(): BelongsTo
@@ -145,6 +162,12 @@ final class Moment extends Model
     public function gel(): BelongsTo
     {
         return $this->belongsTo(Piece::class);
+    }
+
+    /** @return HasMany<MomentStep, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(MomentStep::class);
     }
 
     /**

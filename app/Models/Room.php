@@ -36,11 +36,18 @@ use Kaddle\Core\Room\RoomKind;
  * @property list<array<string, mixed>> $windows
  * @property list<array<string, mixed>> $lamps
  * @property list<array<string, mixed>> $readings
+ * @property int $revision how often its box was changed
  * @property Venue $venue
  */
 final class Room extends Model
 {
     use KeepsIdentity;
+
+    /** Columns of its box. */
+    public const BOX = [
+        'length_m', 'width_m', 'height_m', 'ridge_m', 'ridge_runs',
+        'ceiling_finish', 'floor_finish', 'back_finish', 'far_finish', 'right_finish', 'left_finish',
+    ];
 
     protected $fillable = [
         'uid', 'venue_id', 'name', 'length_m', 'width_m', 'height_m', 'ridge_m', 'ridge_runs',
@@ -48,9 +55,10 @@ final class Room extends Model
         'windows', 'lamps', 'readings',
     ];
 
-    protected $attributes = ['windows' => '[]', 'lamps' => '[]', 'readings' => '[]', 'ridge_m' => null, 'ridge_runs' => null];
+    protected $attributes = ['windows' => '[]', 'lamps' => '[]', 'readings' => '[]', 'ridge_m' => null, 'ridge_runs' => null, 'revision' => 0];
 
     protected $casts = [
+        'revision' => 'integer',
         'length_m' => 'float',
         'width_m' => 'float',
         'height_m' => 'float',
@@ -71,6 +79,13 @@ final class Room extends Model
 
     /** @var array{array<string, mixed>, array<string, mixed>} attributes, and the document that was made from them */
     private array $told = [[], []];
+
+    protected static function booted(): void
+    {
+        self::updating(static function (self $room): void {
+            $room->revision += $room->isDirty(self::BOX) ? 1 : 0;
+        });
+    }
 
     /** @return BelongsTo<Venue, $this> */
     public function venue(): BelongsTo

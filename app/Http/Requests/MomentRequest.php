@@ -210,7 +210,7 @@ final class MomentRequest extends FormRequest
     {
         $moment->takeLight($this->light(), $this->isFromCurve())->fill([
             'name' => $this->string('name')->toString(),
-            'starts_at' => $this->string('startsAt')->toString(),
+            'starts_at' => $this->string('startsAt')->append(':00')->toString(),
             'body_id' => $this->pieces['bodyId']->id,
             'lens_id' => $this->pieces['lensId']->id,
             'flash_id' => $this->pieces['flashId']->id,

@@ -82,7 +82,7 @@ export interface BenchData {
   readonly roomName: string;
   /** Other moments in the same room, which a change of the room touches too. */
   readonly othersInRoom: number;
-  readonly draft: MomentDraft;
+  readonly stored: BenchState;
   readonly solution: SolutionDocument;
   readonly bodies: readonly BodyChoice[];
   readonly lenses: readonly LensChoice[];
@@ -95,6 +95,15 @@ export interface BenchData {
   readonly rules: readonly string[];
   /** What wants care. */
   readonly cautions: readonly string[];
+}
+
+/** A moment as it is stored now, and where its history stands. */
+export interface BenchState {
+  readonly draft: MomentDraft;
+  /** What must be sent along to change it. */
+  readonly revision: string;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
 }
 
 /** A body to choose from, with what its meter can show. */

@@ -56,21 +56,21 @@ final class BenchTest extends TestCase
             'lensId' => $piece('Standard zoom'),
             'focalLength' => 50,
         ]);
-        $this->actingAs($user)->put("/moments/{$moment->id}", $draft)->assertRedirect("/moments/{$moment->id}")->assertSessionHasNoErrors();
+        $this->actingAs($user)->putJson("/moments/{$moment->id}", $draft)->assertOk()->assertJson(['canUndo' => true, 'canRedo' => false]);
         $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page
-            ->where('bench.draft.name', 'Speeches')
-            ->where('bench.draft.startsAt', '20:15')
-            ->where('bench.draft.room.roof', ['ridge' => 5.5, 'runs' => 'across'])
-            ->where('bench.draft.outfit', ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange')])
-            ->where('bench.draft.room.height', 3.3)
-            ->where('bench.draft.room.finishes.far', 'red-brick')
-            ->where('bench.draft.subject.distance', 4.2)
-            ->where('bench.draft.look.aperture', 'f/2.8')
-            ->where('bench.draft.glow.ev', null)
-            ->where('bench.draft.glow.metered.shutter', '1/60')
-            ->where('bench.draft.head', 'up-back')
-            ->where('bench.draft.lensId', $piece('Standard zoom'))
-            ->where('bench.draft.focalLength', 50));
+            ->where('bench.stored.draft.name', 'Speeches')
+            ->where('bench.stored.draft.startsAt', '20:15')
+            ->where('bench.stored.draft.room.roof', ['ridge' => 5.5, 'runs' => 'across'])
+            ->where('bench.stored.draft.outfit', ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange')])
+            ->where('bench.stored.draft.room.height', 3.3)
+            ->where('bench.stored.draft.room.finishes.far', 'red-brick')
+            ->where('bench.stored.draft.subject.distance', 4.2)
+            ->where('bench.stored.draft.look.aperture', 'f/2.8')
+            ->where('bench.stored.draft.glow.ev', null)
+            ->where('bench.stored.draft.glow.metered.shutter', '1/60')
+            ->where('bench.stored.draft.head', 'up-back')
+            ->where('bench.stored.draft.lensId', $piece('Standard zoom'))
+            ->where('bench.stored.draft.focalLength', 50));
     }
 
     /** @param array<string, mixed> $changes */
@@ -81,8 +81,7 @@ final class BenchTest extends TestCase
         $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
         $draft = $this->draftOf($moment, $changes);
         $this->actingAs($user)->postJson("/moments/{$moment->id}/solve", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
-        $this->put("/moments/{$moment->id}", $draft)->assertSessionHasErrors($field);
-        self::assertStringContainsString($sentence, $this->sentenceFor($field));
+        $this->putJson("/moments/{$moment->id}", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
         self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()]);
     }
 
@@ -158,6 +157,54 @@ final class BenchTest extends TestCase
         $this->postJson("/moments/{$moment->id}/ways", $this->draftOf($moment, ['subject.distance' => -1]))->assertJsonValidationErrors('subject.distance');
     }
 
+    public function testEveryChangeIsTakenBackAndMadeAgain(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user);
+        foreach ([4.0, 5.0] as $distance) {
+            $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => $distance, 'room.height' => $distance]))->assertOk();
+        }
+        foreach ([['undo', 4, true, true], ['undo', 3, false, true], ['redo', 4, true, true], ['redo', 5, true, false], ['undo', 4, true, true]] as [$what, $distance, $canUndo, $canRedo]) {
+            $this->postJson("/moments/{$moment->id}/$what", ['revision' => $this->draftOf($moment)['revision']])
+                ->assertOk()
+                ->assertJson(['draft' => ['subject' => ['distance' => $distance]], 'canUndo' => $canUndo, 'canRedo' => $canRedo]);
+        }
+        self::assertSame(4.0, $moment->refresh()->room->height_m, 'the room goes along');
+        $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 6]))->assertJson(['canRedo' => false]);
+        $this->postJson("/moments/{$moment->id}/redo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors(['page' => 'nothing to make again']);
+    }
+
+    public function testSavingWhatIsStoredIsNoChange(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment))->assertJson(['revision' => '0.0', 'canUndo' => false]);
+    }
+
+    /** Two tabs: the older one is told, and overwrites nothing. */
+    public function testAChangeFromAnOldPageIsRefused(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $old = $this->draftOf($moment, ['subject.distance' => 4.5]);
+        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 4]))->assertOk();
+        $this->putJson("/moments/{$moment->id}", $old)->assertConflict()->assertJson(['message' => 'This moment or its room was changed in another tab since you opened it here.']);
+        $this->postJson("/moments/{$moment->id}/undo", ['revision' => $old['revision']])->assertConflict();
+        $this->postJson("/moments/{$moment->id}/undo", [])->assertConflict();
+        $this->getJson("/moments/{$moment->id}/state")->assertJson(['draft' => ['subject' => ['distance' => 4]]]);
+        $moment->room->refresh()->update(['height_m' => 4.0]);
+        $this->putJson("/moments/{$moment->id}", ['revision' => '1.0'] + $old)->assertConflict();
+        self::assertSame(4.0, $moment->refresh()->subject_distance_m);
+    }
+
+    public function testAStepThatNoLongerFitsIsRefused(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $moment->update(['subject_distance_m' => 9.0]);
+        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 2]))->assertOk();
+        DB::table('moment_steps')->update(['moment' => DB::raw("jsonb_set(moment, '{subject_distance_m}', '60')")]);
+        $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors(['page' => 'not possible any more']);
+        self::assertSame(2.0, $moment->refresh()->subject_distance_m);
+    }
+
     /** Moments share a room: shrinking it may not leave another one standing in a wall. */
     public function testARoomMayNotShrinkUnderAnotherMoment(): void
     {
@@ -165,8 +212,8 @@ final class BenchTest extends TestCase
         $this->actingAs($user)->post("/nights/{$moment->night_id}/moments");
         $other = Moment::query()->latest('id')->firstOrFail();
         $other->update(['subject_distance_m' => 9.0, 'name' => 'Far group']);
-        $this->put("/moments/{$moment->id}", $this->draftOf($moment, ['room.length' => 9]))->assertSessionHasErrors('room.length');
-        self::assertStringContainsString('“Far group” takes place in the same room', $this->sentenceFor('room.length'));
+        $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['room.length' => 9]))
+            ->assertJsonValidationErrors(['room.length' => '“Far group” takes place in the same room']);
         self::assertSame(14.0, $moment->room->length_m);
     }
 
@@ -192,6 +239,9 @@ final class BenchTest extends TestCase
         yield 'solve' => ['POST', '/moments/MOMENT/solve'];
         yield 'costs' => ['POST', '/moments/MOMENT/costs'];
         yield 'ways' => ['POST', '/moments/MOMENT/ways'];
+        yield 'state' => ['GET', '/moments/MOMENT/state'];
+        yield 'undo' => ['POST', '/moments/MOMENT/undo'];
+        yield 'redo' => ['POST', '/moments/MOMENT/redo'];
         yield 'download' => ['GET', '/moments/MOMENT/document'];
     }
 

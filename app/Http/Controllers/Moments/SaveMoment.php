@@ -4,24 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Moments;
 
+use App\Data\BenchState;
 use App\Http\Requests\MomentRequest;
 use App\Models\Moment;
-use App\Planning\MomentsStillFit;
-use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
+use App\Planning\BenchHistory;
+use Illuminate\Http\JsonResponse;
 
 /** Stores a draft in its moment and room, both or neither. */
 final class SaveMoment
 {
-    public function __invoke(MomentRequest $request, Moment $moment): RedirectResponse
+    public function __invoke(MomentRequest $request, Moment $moment): JsonResponse
     {
-        DB::transaction(static function () use ($request, $moment): void {
-            $request->fill($moment);
-            MomentsStillFit::inRoom($moment->room, $moment->id);
-            $moment->room->save();
-            $moment->save();
-        });
+        BenchHistory::of($moment)->change($request->string('revision')->toString(), $request->fill(...));
 
-        return redirect()->route('moments.bench', $moment)->with('notice', 'Saved.');
+        return new JsonResponse(BenchState::of($moment));
     }
 }

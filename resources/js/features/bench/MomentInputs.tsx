@@ -29,7 +29,7 @@ export function MomentInputs({ bench, draft, faults, onChange }: InputProps) {
         </a>
         <Confirm
           trigger="Delete this moment"
-          title={`Delete “${bench.draft.name}”?`}
+          title={`Delete “${draft.name}”?`}
           sentence="This cannot be undone."
           confirm="Delete it"
           onConfirm={() => {

@@ -1,43 +1,100 @@
-import { router } from '@inertiajs/react';
-import { useCallback, useState, type Dispatch, type SetStateAction } from 'react';
-import type { Faults } from '@/lib/http';
+import { useCallback, useEffect, useRef, useState, type Dispatch, type SetStateAction } from 'react';
+import { put, post, get, type Answer, type Faults } from '@/lib/http';
 import { useLeaveGuard } from '@/lib/leaveGuard';
-import type { BenchData, MomentDraft } from '@/types/generated';
+import type { BenchData, BenchState, MomentDraft } from '@/types/generated';
 
 const NONE: Faults = {};
+
+/** ms that a draft must stand still before it is stored: a drag is one change. */
+const SETTLED = 700;
+
+/** Where the draft stands against what is stored. */
+export type Storing =
+  | { readonly kind: 'stored' }
+  | { readonly kind: 'storing' }
+  | { readonly kind: 'refused'; readonly faults: Faults }
+  | { readonly kind: 'failed'; readonly sentence: string }
+  /** Another tab has stored something else since. */
+  | { readonly kind: 'changed-elsewhere'; readonly sentence: string };
 
 export interface DraftState {
   readonly draft: MomentDraft;
   readonly change: Dispatch<SetStateAction<MomentDraft>>;
-  readonly unsaved: boolean;
-  readonly saving: boolean;
-  /** What the server refused at the last save, until the next change. */
+  readonly storing: Storing;
   readonly saveFaults: Faults;
-  readonly save: () => void;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly takeTheirs: () => void;
+  readonly keepMine: () => void;
 }
 
-/** The moment as edited on the page, until it is saved. */
+/** The moment as edited on the page; every change is stored once the hand rests, and can be taken back. */
 export function useDraft(bench: BenchData): DraftState {
-  const [draft, setDraft] = useState(bench.draft);
-  const [saving, setSaving] = useState(false);
-  const [saveFaults, setSaveFaults] = useState(NONE);
-  const unsaved = JSON.stringify(draft) !== JSON.stringify(bench.draft);
-  useLeaveGuard(unsaved && !saving, 'Leave without saving the changes to this moment?');
+  const url = `/moments/${bench.momentId}`;
+  const [stored, setStored] = useState<BenchState>(bench.stored);
+  const [draft, setDraft] = useState(bench.stored.draft);
+  const [storing, setStoring] = useState<Storing>({ kind: 'stored' });
+  /** The draft that the server has taken, as it was sent. */
+  const [taken, setTaken] = useState(() => JSON.stringify(bench.stored.draft));
+  const busy = useRef(false);
+  const unsaved = JSON.stringify(draft) !== taken;
+  useLeaveGuard(unsaved, 'Leave without the last change to this moment? It is not stored yet.');
+
+  /** One request at a time. What was sent stays on the page; without anything sent the answer replaces it. */
+  const ask = useCallback(async (request: Promise<Answer<BenchState>>, sent?: MomentDraft) => {
+    busy.current = true;
+    setStoring({ kind: 'storing' });
+    const answer = await request;
+    busy.current = false;
+    if (answer.kind === 'answered') {
+      setStored(answer.value);
+      setTaken(JSON.stringify(sent ?? answer.value.draft));
+      if (sent === undefined) setDraft(answer.value.draft);
+      setStoring({ kind: 'stored' });
+    } else {
+      setStoring(answer.kind === 'conflict' ? { kind: 'changed-elsewhere', sentence: answer.sentence } : answer);
+    }
+  }, []);
+
+  const blocked = storing.kind === 'changed-elsewhere';
+  useEffect(() => {
+    if (!unsaved || blocked) return;
+    let timer = 0;
+    const store = () => {
+      if (busy.current) timer = window.setTimeout(store, SETTLED);
+      else void ask(put<BenchState>(url, { ...draft, revision: stored.revision }), draft);
+    };
+    timer = window.setTimeout(store, SETTLED);
+    return () => {
+      window.clearTimeout(timer);
+    };
+  }, [unsaved, blocked, draft, stored, url, ask]);
 
   const change = useCallback((next: SetStateAction<MomentDraft>) => {
-    setSaveFaults(NONE);
+    setStoring((before) => (before.kind === 'refused' || before.kind === 'failed' ? { kind: 'stored' } : before));
     setDraft(next);
   }, []);
-  const save = () => {
-    setSaving(true);
-    router.put(`/moments/${bench.momentId}`, JSON.parse(JSON.stringify(draft)) as Record<string, never>, {
-      preserveScroll: true,
-      preserveState: true,
-      onError: setSaveFaults,
-      onFinish: () => {
-        setSaving(false);
-      },
-    });
+  const step = (what: 'undo' | 'redo') => () => {
+    void ask(post<BenchState>(`${url}/${what}`, { revision: stored.revision }));
   };
-  return { draft, change, unsaved, saving, saveFaults, save };
+  return {
+    draft,
+    change,
+    storing: unsaved && storing.kind === 'stored' ? { kind: 'storing' } : storing,
+    saveFaults: storing.kind === 'refused' ? storing.faults : NONE,
+    canUndo: stored.canUndo && !unsaved,
+    canRedo: stored.canRedo && !unsaved,
+    undo: step('undo'),
+    redo: step('redo'),
+    takeTheirs: () => {
+      void ask(get<BenchState>(`${url}/state`));
+    },
+    keepMine: () => {
+      void get<BenchState>(`${url}/state`).then((theirs) =>
+        ask(theirs.kind === 'answered' ? put<BenchState>(url, { ...draft, revision: theirs.value.revision }) : Promise.resolve(theirs), draft),
+      );
+    },
+  };
 }

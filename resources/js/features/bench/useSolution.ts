@@ -43,6 +43,7 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
               return { solution: answer.value, faults: NONE, trouble: null, draft: asked };
             case 'refused':
               return { ...before, faults: answer.faults, trouble: null, draft: asked };
+            case 'conflict':
             case 'failed':
               return { ...before, faults: NONE, trouble: answer.sentence, draft: asked };
           }

@@ -5,6 +5,7 @@ import { Section } from '@/charts/Section';
 import { Aims } from '@/features/bench/Aims';
 import { AnswerBar } from '@/features/bench/AnswerBar';
 import { Costs } from '@/features/bench/Costs';
+import { ChangedElsewhere, History } from '@/features/bench/History';
 import { Inputs } from '@/features/bench/Inputs';
 import { Settings } from '@/features/bench/Settings';
 import { Split } from '@/features/bench/Split';
@@ -14,12 +15,12 @@ import { Verdict } from '@/features/bench/Verdict';
 import { WhoSets } from '@/features/bench/WhoSets';
 import { Why } from '@/features/bench/Why';
 import type { BenchData, HeadAim } from '@/types/generated';
-import { Button } from '@/ui/Button';
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
 
 export default function Bench({ bench }: { readonly bench: BenchData }) {
-  const { draft, change, unsaved, saving, saveFaults, save } = useDraft(bench);
+  const state = useDraft(bench);
+  const { draft, change, saveFaults } = state;
   const { solution, faults, trouble, answered } = useSolution(bench.momentId, draft, bench.solution);
   const allFaults = useMemo(() => ({ ...faults, ...saveFaults }), [faults, saveFaults]);
   const chooseHead = useCallback(
@@ -31,16 +32,12 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
   const refused = Object.keys(faults).length > 0;
   return (
     <Frame
-      title={bench.draft.name}
+      title={draft.name}
       path={[
         { label: 'Nights', href: '/nights' },
         { label: bench.night.name, href: `/nights/${bench.night.id}` },
       ]}
-      actions={
-        <Button look="main" disabled={!unsaved || saving} onClick={save}>
-          {saving ? 'Saving …' : unsaved ? 'Save' : 'Saved'}
-        </Button>
-      }
+      actions={<History state={state} />}
     >
       <div className="grid grow lg:grid-cols-[20rem_1fr] lg:grid-rows-[auto_1fr] xl:grid-cols-[20rem_1fr_19rem]">
         <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line">
@@ -51,6 +48,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} />
             <PlanView section={solution.section} />
           </div>
+          <ChangedElsewhere state={state} />
           {trouble !== null && (
             <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
               {trouble}

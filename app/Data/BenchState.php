@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+use App\Models\Moment;
+use App\Planning\BenchHistory;
+
+/** A moment as it is stored now, and where its history stands. */
+final readonly class BenchState
+{
+    private function __construct(
+        public MomentDraft $draft,
+        /** What must be sent along to change it. */
+        public string $revision,
+        public bool $canUndo,
+        public bool $canRedo,
+    ) {}
+
+    public static function of(Moment $moment): self
+    {
+        $history = BenchHistory::of($moment);
+
+        return new self(MomentDraft::of($moment), $history->revision(), $history->canUndo(), $history->canRedo());
+    }
+}

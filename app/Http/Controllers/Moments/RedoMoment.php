@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Data\BenchState;
+use App\Models\Moment;
+use App\Planning\BenchHistory;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Makes again what was taken back last. */
+final class RedoMoment
+{
+    public function __invoke(Request $request, Moment $moment): JsonResponse
+    {
+        BenchHistory::of($moment)->redo($request->string('revision')->toString());
+
+        return new JsonResponse(BenchState::of($moment));
+    }
+}

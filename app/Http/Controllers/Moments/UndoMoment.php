@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Data\BenchState;
+use App\Models\Moment;
+use App\Planning\BenchHistory;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Takes back the last change on the bench. */
+final class UndoMoment
+{
+    public function __invoke(Request $request, Moment $moment): JsonResponse
+    {
+        BenchHistory::of($moment)->undo($request->string('revision')->toString());
+
+        return new JsonResponse(BenchState::of($moment));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A change on the bench that can be taken back, or made again once it is.
+ *
+ * @property int $id
+ * @property int $moment_id
+ * @property array<string, mixed> $moment columns of the moment on the other side of the change
+ * @property array<string, mixed> $room columns of its room
+ * @property bool $undone
+ */
+final class MomentStep extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['moment', 'room', 'undone'];
+
+    protected $casts = ['moment' => 'array', 'room' => 'array', 'undone' => 'boolean'];
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Moment;
+use App\Models\MomentStep;
+use App\Models\Room;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Reading\FaultyDocument;
+
+/**
+ * Every change of a moment on the bench, kept so that it can be taken back and made again.
+ *
+ * Each change is made against the revision that somebody saw: whoever saw an older one is
+ * told, and overwrites nothing.
+ */
+final readonly class BenchHistory
+{
+    /** Steps back that are kept. */
+    private const MOST = 100;
+
+    private function __construct(
+        private Moment $moment,
+    ) {}
+
+    public static function of(Moment $moment): self
+    {
+        return new self($moment);
+    }
+
+    /** What a page must have seen to change anything: how often moment and room were changed. */
+    public function revision(): string
+    {
+        return "{$this->moment->revision}.{$this->moment->room->revision}";
+    }
+
+    public function canUndo(): bool
+    {
+        return $this->steps(false)->exists();
+    }
+
+    public function canRedo(): bool
+    {
+        return $this->steps(true)->exists();
+    }
+
+    /**
+     * Makes a change, all of it or nothing.
+     *
+     * @param \Closure(Moment): void $fill changes moment and room, stores nothing
+     *
+     * @throws ChangedElsewhere
+     */
+    public function change(string $seen, \Closure $fill): void
+    {
+        $this->locked($seen, function () use ($fill): void {
+            $before = $this->snapshot();
+            $fill($this->moment);
+            if (!$this->moment->isDirty() && !$this->moment->room->isDirty()) {
+                return;
+            }
+            $this->steps(true)->delete();
+            $this->moment->steps()->create($before);
+            $this->store();
+            MomentStep::query()->whereKey($this->steps(false)->latest('id')->skip(self::MOST)->limit(self::MOST)->pluck('id'))->delete();
+        });
+    }
+
+    /** @throws ChangedElsewhere */
+    public function undo(string $seen): void
+    {
+        $this->locked($seen, fn() => $this->swap($this->steps(false)->latest('id')->first(), 'There is nothing to take back.'));
+    }
+
+    /** @throws ChangedElsewhere */
+    public function redo(string $seen): void
+    {
+        $this->locked($seen, fn() => $this->swap($this->steps(true)->oldest('id')->first(), 'There is nothing to make again.'));
+    }
+
+    private function locked(string $seen, \Closure $do): void
+    {
+        DB::transaction(function () use ($seen, $do): void {
+            Moment::query()->whereKey($this->moment->id)->lockForUpdate()->first();
+            Room::query()->whereKey($this->moment->room_id)->lockForUpdate()->first();
+            $this->moment->refresh()->load(Moment::WHOLE);
+            if ($this->revision() !== $seen) {
+                throw new ChangedElsewhere();
+            }
+            $do();
+        });
+    }
+
+    private function swap(?MomentStep $step, string $none): void
+    {
+        if ($step === null) {
+            throw ValidationException::withMessages(['page' => $none]);
+        }
+        $now = $this->snapshot();
+        $this->moment->setRawAttributes([...$this->moment->getAttributes(), ...$step->moment]);
+        $this->moment->room->setRawAttributes([...$this->moment->room->getAttributes(), ...$step->room]);
+        $this->moment->load(array_diff(Moment::WHOLE, ['room.venue']));
+        try {
+            MomentReader::fromArray($this->moment->document());
+        } catch (FaultyDocument $e) {
+            throw ValidationException::withMessages(['page' => "That is not possible any more. {$e->getMessage()}"]);
+        }
+        $step->update([...$now, 'undone' => !$step->undone]);
+        $this->store();
+    }
+
+    private function store(): void
+    {
+        MomentsStillFit::inRoom($this->moment->room, $this->moment->id);
+        $this->moment->room->save();
+        $this->moment->save();
+    }
+
+    /** @return array{moment: array<string, mixed>, room: array<string, mixed>} */
+    private function snapshot(): array
+    {
+        return [
+            'moment' => array_intersect_key($this->moment->getAttributes(), array_flip(Moment::BENCH)),
+            'room' => array_intersect_key($this->moment->room->getAttributes(), array_flip(Room::BOX)),
+        ];
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Relations\HasMany<MomentStep, Moment> */
+    private function steps(bool $undone): \Illuminate\Database\Eloquent\Relations\HasMany
+    {
+        return $this->moment->steps()->where('undone', $undone);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** What a moment and its room were before each change on the bench, and how often they were changed. */
+return new class extends Migration {
+    public function up(): void
+    {
+        foreach (['moments', 'rooms'] as $name) {
+            Schema::table($name, static fn(Blueprint $table) => $table->integer('revision')->default(0));
+        }
+        Schema::create('moment_steps', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('moment_id')->constrained()->cascadeOnDelete();
+            // Columns of the moment and of its room: before the change, or after it once it is taken back.
+            $table->jsonb('moment');
+            $table->jsonb('room');
+            $table->boolean('undone')->default(false);
+            $table->timestampTz('created_at')->useCurrent();
+            $table->index(['moment_id', 'undone', 'id']);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('moment_steps');
+        foreach (['moments', 'rooms'] as $name) {
+            Schema::table($name, static fn(Blueprint $table) => $table->dropColumn('revision'));
+        }
+    }
+};
