@@ -5,7 +5,8 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   outputDir: 'var/e2e/results',
   workers: 1,
-  timeout: 40_000,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
   forbidOnly: true,
   reporter: [['list']],
   use: {

@@ -15,7 +15,7 @@ export function Button({ look = 'plain', className = '', type = 'button', ...res
   return (
     <button
       type={type}
-      className={`inline-flex min-h-10 items-center justify-center gap-2 rounded-md border px-3.5 font-medium whitespace-nowrap disabled:opacity-50 ${LOOKS[look]} ${className}`}
+      className={`inline-flex min-h-10 items-center justify-center gap-2 rounded-md border px-2 font-medium sm:px-3.5 whitespace-nowrap disabled:opacity-50 ${LOOKS[look]} ${className}`}
       {...rest}
     />
   );
