@@ -205,6 +205,31 @@ test('a kind of room to start from changes size and finishes at once', async ({ 
   await expectAccessible(page);
 });
 
+test('a control is held and turned by click, and the others follow', async ({ page }) => {
+  await startNight(page, 'Held');
+  const before = await settings(page);
+  const shutter = page.getByRole('slider', { name: 'Turn Shutter' });
+  await shutter.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('Shutter')).not.toHaveText(before['shutter'] ?? '');
+  await expect(page.getByRole('button', { name: 'Hold Shutter' })).toHaveAttribute('aria-pressed', 'true');
+  const after = await settings(page);
+  expect(after['iso']).not.toBe(before['iso']);
+  expect(after['aperture']).toBe(before['aperture']);
+  await page.getByRole('slider', { name: 'Turn ISO' }).hover();
+  await page.getByRole('slider', { name: 'Turn ISO' }).focus();
+  await page.mouse.wheel(0, 100);
+  await expect(page.getByRole('button', { name: 'Hold ISO' })).toHaveAttribute('aria-pressed', 'true');
+  await saved(page);
+  await page.reload();
+  expect((await settings(page))['shutter']).toBe(after['shutter']);
+  await page.getByRole('button', { name: 'Hold ISO' }).click();
+  await page.getByRole('button', { name: 'Hold Shutter' }).click();
+  expect(await settings(page)).toEqual(before);
+  await expectAccessible(page);
+});
+
 test('the schools stand side by side, with what a change does to each', async ({ page }) => {
   await startNight(page, 'Schools');
   await expect(page.getByRole('heading', { name: 'Who sets the output' })).toBeVisible();

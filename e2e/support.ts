@@ -50,7 +50,7 @@ export async function signIn(page: Page, email: string, password: string): Promi
 export async function startNight(page: Page, name: string): Promise<void> {
   await page.goto('/nights');
   await page.getByLabel('What is it?').fill(name);
-  await page.getByLabel('Where?').fill('Old net loft');
+  await page.getByLabel('Where?').fill(`Old net loft, ${name}`); // a venue of its own: its rooms are shared by all nights there
   await page.getByLabel('When?').fill('2027-06-12');
   await page.getByRole('button', { name: 'Start the night' }).click();
   await page.waitForURL('**/moments/*');

@@ -12,5 +12,7 @@ final readonly class LookDraft
         public float $roomUnder,
         /** Aperture liked for this moment, as the lens shows it. */
         public string $aperture,
+        /** Controls that are held; the others follow. */
+        public LocksDraft $locks,
     ) {}
 }

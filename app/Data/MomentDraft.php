@@ -38,7 +38,7 @@ final readonly class MomentDraft
             new CameraDraft($moment->from_back_wall_m, $moment->camera_height_m),
             new SubjectDraft($moment->subject_distance_m, $moment->subject_height_m),
             GlowDraft::of($moment),
-            new LookDraft($moment->room_under_stops, $moment->working_av->label()),
+            new LookDraft($moment->room_under_stops, $moment->working_av->label(), LocksDraft::of($moment)),
             $moment->head_aim,
             $moment->body_id,
             $moment->lens_id,

@@ -57,6 +57,9 @@ use Kaddle\Core\Plan\Slot;
  * @property float $room_under_stops
  * @property Aperture $working_av
  * @property HeadAim|null $head_aim
+ * @property Shutter|null $lock_tv held by hand
+ * @property Aperture|null $lock_av
+ * @property Iso|null $lock_sv
  * @property int $units
  * @property int $revision how often what the bench shows of it was changed
  * @property Night $night
@@ -79,6 +82,7 @@ final class Moment extends Model
         'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'name', 'starts_at', 'focal_mm',
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
         'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
+        'lock_tv', 'lock_av', 'lock_sv',
     ];
 
     protected $fillable = [
@@ -86,6 +90,7 @@ final class Moment extends Model
         'name', 'starts_at', 'minutes', 'plan', 'answer', 'kit', 'focal_mm',
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
         'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
+        'lock_tv', 'lock_av', 'lock_sv',
     ];
 
     protected $casts = [
@@ -101,6 +106,9 @@ final class Moment extends Model
         'room_under_stops' => 'float',
         'working_av' => ApertureCast::class,
         'head_aim' => HeadAim::class,
+        'lock_tv' => ShutterCast::class,
+        'lock_av' => ApertureCast::class,
+        'lock_sv' => IsoCast::class,
         'units' => 'integer',
         'revision' => 'integer',
         'minutes' => 'integer',
@@ -113,6 +121,7 @@ final class Moment extends Model
     protected $attributes = [
         'units' => 1, 'revision' => 0, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null, 'kit' => null,
         'glow_ev' => null, 'metered_tv' => null, 'metered_av' => null, 'metered_sv' => null, 'glow_from_curve' => false, 'head_aim' => null,
+        'lock_tv' => null, 'lock_av' => null, 'lock_sv' => null,
     ];
 
     protected static function booted(): void
@@ -187,7 +196,11 @@ final class Moment extends Model
             'glow' => $metered === null
                 ? ['ev' => $this->glow()]
                 : ['metered' => ['shutter' => $metered->shutter->label(), 'aperture' => $metered->aperture->label(), 'iso' => $metered->iso->label()]],
-            'look' => ['roomUnder' => $this->room_under_stops, 'aperture' => $this->working_av->label()],
+            'look' => [
+                'roomUnder' => $this->room_under_stops,
+                'aperture' => $this->working_av->label(),
+                ...($this->locks() === [] ? [] : ['locks' => $this->locks()]),
+            ],
             ...($this->head_aim === null ? [] : ['head' => $this->head_aim->value]),
             'body' => MomentParts::body($this->body->data),
             'lens' => MomentParts::lens($this->lens->data, $this->focal_mm),
@@ -214,8 +227,21 @@ final class Moment extends Model
             'room_under_stops' => -$light->roomLevel->value,
             'working_av' => $light->workingAperture,
             'head_aim' => $light->aim,
+            'lock_tv' => $light->locks->shutter,
+            'lock_av' => $light->locks->aperture,
+            'lock_sv' => $light->locks->iso,
             'units' => $light->flash->outfit->units,
         ]);
+    }
+
+    /** @return array<string, string> labels of the controls that are held */
+    private function locks(): array
+    {
+        return array_filter([
+            'shutter' => $this->lock_tv?->label(),
+            'aperture' => $this->lock_av?->label(),
+            'iso' => $this->lock_sv?->label(),
+        ], is_string(...));
     }
 
     /** A short text that changes whenever an answer may. */

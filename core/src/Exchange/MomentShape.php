@@ -96,6 +96,10 @@ final class MomentShape
             Field::needed('look', 'look', PartKind::one(Shape::of(
                 Field::needed('roomUnder', 'wish for the room', NumberKind::within(Moment::roomUnderLimits())),
                 Field::needed('aperture', 'working aperture', TextKind::line(12)),
+                Field::optional('locks', 'controls that are held', PartKind::one(Shape::of(...array_map(
+                    static fn(string $name): Field => Field::optional($name, "held $name", TextKind::line(12)),
+                    ['shutter', 'aperture', 'iso'],
+                )))),
             ))),
             Field::optional('head', 'head direction', Words::choice(HeadAim::cases())),
         );

@@ -31,7 +31,7 @@ final readonly class ExposureChooser
     /** @var non-empty-list<Shutter> slow to fast, from what hands hold to sync; sync alone when even that shakes */
     private array $shutters;
 
-    /** @var list<Aperture> wide to narrow */
+    /** @var non-empty-list<Aperture> wide to narrow */
     private array $apertures;
 
     /** @var non-empty-list<Iso> low to high */
@@ -41,9 +41,10 @@ final readonly class ExposureChooser
     {
         $body = $moment->body;
         $this->slack = $body->step->thirtieths() / 60.0;
-        $this->shutters = $this->heldAndSynced();
-        $this->apertures = Aperture::scale($body->step, $moment->lens->widest, $moment->lens->narrowest);
-        $this->isos = Iso::scale($body->step, $body->baseIso, $body->usableIso);
+        $locks = $moment->locks;
+        $this->shutters = $locks->shutter === null ? $this->heldAndSynced() : [$locks->shutter];
+        $this->apertures = $locks->aperture === null ? Aperture::scale($body->step, $moment->lens->widest, $moment->lens->narrowest) : [$locks->aperture];
+        $this->isos = $locks->iso === null ? Iso::scale($body->step, $body->baseIso, $body->usableIso) : [$locks->iso];
     }
 
     public static function for(Moment $moment): self
@@ -70,7 +71,11 @@ final readonly class ExposureChooser
         }
         $last = array_key_last($fitting);
 
-        return $this->fitted($fitting[$last], $last === count($this->shutters) - 1 ? Limit::Sync : Limit::UsableIso);
+        return $this->fitted($fitting[$last], match (true) {
+            $this->moment->locks->shutter !== null => Limit::Held,
+            $last === count($this->shutters) - 1 => Limit::Sync,
+            default => Limit::UsableIso,
+        });
     }
 
     /**
@@ -142,6 +147,7 @@ final readonly class ExposureChooser
     private function easyBound(int $chosen, int $firstFitting): Limit
     {
         return match (true) {
+            $this->moment->locks->shutter !== null => Limit::Held,
             $chosen > $firstFitting => Limit::QuarterOutput,
             $chosen > 0 => Limit::BaseIso,
             $this->shake($this->shutters[0]) > 0.0 => Limit::Sync,
@@ -175,6 +181,7 @@ final readonly class ExposureChooser
         $lens = $this->moment->lens;
 
         return match (true) {
+            $this->moment->locks->aperture !== null => Limit::Held,
             $av === $working => Limit::WorkingAperture,
             $av === $lens->widest->av->thirtieths => Limit::WidestAperture,
             $av === $lens->narrowest->av->thirtieths => Limit::NarrowestAperture,
@@ -186,7 +193,8 @@ final readonly class ExposureChooser
 
     private function isoBound(Iso $iso): Limit
     {
-        return match ($iso) {
+        return match ($this->moment->locks->iso ?? $iso) {
+            $this->moment->locks->iso => Limit::Held,
             $this->isos[count($this->isos) - 1] => Limit::UsableIso,
             $this->isos[0] => Limit::BaseIso,
             default => Limit::RoomLevel,
@@ -196,15 +204,23 @@ final readonly class ExposureChooser
     /** The best settings for a room too dark or too bright for any, and by how much they miss. */
     private function nearestMiss(): ExposureChoice
     {
-        $lens = $this->moment->lens;
-        $slow = ExposureSettings::of($this->shutters[0], $lens->widest, $this->isos[count($this->isos) - 1]);
-        $fast = ExposureSettings::of($this->shutters[count($this->shutters) - 1], $lens->narrowest, $this->isos[0]);
+        $locks = $this->moment->locks;
+        $slow = ExposureSettings::of($this->shutters[0], $this->apertures[0], $this->isos[count($this->isos) - 1]);
+        $fast = ExposureSettings::of($this->shutters[count($this->shutters) - 1], $this->apertures[count($this->apertures) - 1], $this->isos[0]);
         $level = $this->moment->roomLevel;
         $tooDark = $level->minus($slow->offsetOf($this->moment->glow))->value;
         $tooBright = $fast->offsetOf($this->moment->glow)->minus($level)->value;
+        $isDark = $tooDark > $tooBright;
+        $bound = static fn(?object $lock, Limit $dark, Limit $bright): Limit => $lock !== null ? Limit::Held : ($isDark ? $dark : $bright);
 
-        return $tooDark > $tooBright
-            ? new ExposureChoice($slow, Limit::HandHeld, Limit::WidestAperture, Limit::UsableIso, $tooDark, 0.0, $this->shake($slow->shutter))
-            : new ExposureChoice($fast, Limit::Sync, Limit::NarrowestAperture, Limit::BaseIso, 0.0, $tooBright, $this->shake($fast->shutter));
+        return new ExposureChoice(
+            $isDark ? $slow : $fast,
+            $bound($locks->shutter, Limit::HandHeld, Limit::Sync),
+            $bound($locks->aperture, Limit::WidestAperture, Limit::NarrowestAperture),
+            $bound($locks->iso, Limit::UsableIso, Limit::BaseIso),
+            $isDark ? $tooDark : 0.0,
+            $isDark ? 0.0 : $tooBright,
+            $this->shake($isDark ? $slow->shutter : $fast->shutter),
+        );
     }
 }

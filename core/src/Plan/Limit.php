@@ -27,6 +27,8 @@ enum Limit: string
     case FaceLevel = 'face-level';
     /** Moved so that the unit stays at a quarter of its power. */
     case QuarterOutput = 'quarter-output';
+    /** The photographer holds it. */
+    case Held = 'held';
     case FullOutput = 'full-output';
     case LowestOutput = 'lowest-output';
 
@@ -43,6 +45,7 @@ enum Limit: string
             self::RoomLevel => 'set by the room’s level',
             self::FaceLevel => 'set by the face’s level',
             self::QuarterOutput => 'keeps the flash at a quarter',
+            self::Held => 'held by you',
             self::FullOutput => 'full power',
             self::LowestOutput => 'lowest power',
         };

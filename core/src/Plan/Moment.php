@@ -36,6 +36,8 @@ final readonly class Moment
         public FlashUnit $flash,
         /** Where the photographer insists on pointing the head; null leaves it to the solver. */
         public ?HeadAim $aim,
+        /** Controls that the photographer holds; the solver sets the others. */
+        public Locks $locks,
     ) {}
 
     /**
@@ -52,16 +54,17 @@ final readonly class Moment
         Lens $lens,
         FlashUnit $flash,
         ?HeadAim $aim = null,
+        ?Locks $locks = null,
     ): self {
         $level = Stops::of(-self::roomUnderLimits()->checked('wish for the room', $roomUnder));
 
-        return new self($scene, $glow, $level, $workingAperture, $body, $lens, $flash, $aim);
+        return new self($scene, $glow, $level, $workingAperture, $body, $lens, $flash, $aim, $locks ?? Locks::none());
     }
 
     /** The same through another lens. */
     public function through(Lens $lens): self
     {
-        return new self($this->scene, $this->glow, $this->roomLevel, $this->workingAperture, $this->body, $lens, $this->flash, $this->aim);
+        return new self($this->scene, $this->glow, $this->roomLevel, $this->workingAperture, $this->body, $lens, $this->flash, $this->aim, $this->locks);
     }
 
     /** The head on the camera, pointing somewhere, with its zoom where it then stands. */

@@ -66,6 +66,7 @@ final readonly class Reasons
         $hold = sprintf('At %s mm you can hold 1/%s s.', Number::plain($this->moment->lens->focalLength), Number::plain($slowest, 0));
 
         return new Reason('shutter', match ($this->best->choice->shutterBound) {
+            Limit::Held => "$label is held by you. $hold",
             Limit::HandHeld => "$hold The slowest step within that, $label, lets in the most room light.",
             Limit::QuarterOutput => "$hold A slower shutter would need more than a quarter of the flash; $label keeps it easy.",
             Limit::UsableIso => "$label is the fastest shutter that ISO {$body->usableIso->label()} still carries; faster would spare the flash.",
@@ -80,6 +81,7 @@ final readonly class Reasons
         $working = $this->moment->workingAperture->label();
 
         return new Reason('aperture', match ($this->best->choice->apertureBound) {
+            Limit::Held => "$label is held by you.",
             Limit::WorkingAperture => "$label is the aperture you like for this moment, and the other controls can keep it.",
             Limit::WidestAperture => "$label: you like $working, but the lens has to open all the way or the ISO leaves what you would deliver.",
             Limit::NarrowestAperture => "$label: the lens closes all the way, there is more light than you can use.",
@@ -93,6 +95,7 @@ final readonly class Reasons
         $label = $this->settings()->iso->label();
 
         return new Reason('iso', match ($this->best->choice->isoBound) {
+            Limit::Held => "ISO $label is held by you; the room reads {$this->levels->room->signed()} stops.",
             Limit::UsableIso => "ISO $label is the highest that you would deliver from this body.",
             Limit::BaseIso => "ISO $label is the lowest of this body.",
             default => "ISO $label makes up the rest, so that the room reads {$this->levels->room->signed()} stops.",

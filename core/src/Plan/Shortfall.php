@@ -28,11 +28,11 @@ final readonly class Shortfall
     {
         $choice = $candidate->choice;
         $misses = [
-            [ShortfallKind::RoomTooDark, $choice->tooDark, [Limit::HandHeld, Limit::WidestAperture, Limit::UsableIso]],
-            [ShortfallKind::RoomTooBright, $choice->tooBright, [Limit::Sync, Limit::NarrowestAperture, Limit::BaseIso]],
+            [ShortfallKind::RoomTooDark, $choice->tooDark, [$choice->shutterBound, $choice->apertureBound, $choice->isoBound]],
+            [ShortfallKind::RoomTooBright, $choice->tooBright, [$choice->shutterBound, $choice->apertureBound, $choice->isoBound]],
             [ShortfallKind::FlashTooWeak, $candidate->tooWeak(), [Limit::FullOutput]],
             [ShortfallKind::FlashTooStrong, $candidate->tooStrong(), [Limit::LowestOutput]],
-            [ShortfallKind::Shaky, $choice->shaky, [Limit::Sync]],
+            [ShortfallKind::Shaky, $choice->shaky, [$choice->shutterBound === Limit::Held ? Limit::Held : Limit::Sync]],
         ];
         $all = [];
         foreach ($misses as [$kind, $stops, $limits]) {
@@ -48,15 +48,16 @@ final readonly class Shortfall
     {
         $by = $this->stops->amount();
         $none = is_infinite($this->stops->value);
+        $held = in_array(Limit::Held, $this->limits, true);
 
         return match ($this->kind) {
-            ShortfallKind::RoomTooDark => "The room reads $by darker than you wish, at the slowest shutter you can hold, wide open, at your highest ISO.",
-            ShortfallKind::RoomTooBright => "The room reads $by brighter than you wish, at sync speed, closed down, at the lowest ISO.",
+            ShortfallKind::RoomTooDark => $held ? "The room reads $by darker than you wish with what you hold; let one of them go." : "The room reads $by darker than you wish, at the slowest shutter you can hold, wide open, at your highest ISO.",
+            ShortfallKind::RoomTooBright => $held ? "The room reads $by brighter than you wish with what you hold; let one of them go." : "The room reads $by brighter than you wish, at sync speed, closed down, at the lowest ISO.",
             ShortfallKind::FlashTooWeak => $none
                 ? 'No light of the flash reaches the face this way.'
                 : "The flash falls short by $by at full power.",
             ShortfallKind::FlashTooStrong => "The flash is $by too strong at its lowest power.",
-            ShortfallKind::Shaky => "Sync speed is $by slower than you can hold this lens: the room will show the shake, the pop will not.",
+            ShortfallKind::Shaky => $held ? "The shutter that you hold is $by slower than hands hold this lens: the room will show the shake, the pop will not." : "Sync speed is $by slower than you can hold this lens: the room will show the shake, the pop will not.",
         };
     }
 }

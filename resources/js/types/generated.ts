@@ -6,7 +6,7 @@ export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' 
 
 export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct';
 
-export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'full-output' | 'lowest-output';
+export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'full-output' | 'lowest-output';
 
 export type PieceKind = 'body' | 'lens' | 'flash' | 'modifier' | 'gel' | 'battery';
 
@@ -357,12 +357,21 @@ export interface LevelsDocument {
   readonly faceDoubt: number;
 }
 
+/** Controls that the photographer holds, as gear shows them; null for one that follows. */
+export interface LocksDraft {
+  readonly shutter: string | null;
+  readonly aperture: string | null;
+  readonly iso: string | null;
+}
+
 /** How the picture should read. */
 export interface LookDraft {
   /** Stops under metered at which the room should read. */
   readonly roomUnder: number;
   /** Aperture liked for this moment, as the lens shows it. */
   readonly aperture: string;
+  /** Controls that are held; the others follow. */
+  readonly locks: LocksDraft;
 }
 
 /** Settings as a camera shows them. */

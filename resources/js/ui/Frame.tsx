@@ -44,19 +44,21 @@ export function Frame({ title, path = [], actions, children }: Props) {
           <h1 className="truncate text-lg text-ink">{title}</h1>
         </nav>
         {actions}
-        {account !== null && <Sections />}
-        <ThemeButton />
-        {account !== null && (
-          <Button
-            look="quiet"
-            title={account.email}
-            onClick={() => {
-              router.post('/sign-out');
-            }}
-          >
-            Sign out
-          </Button>
-        )}
+        <div className="order-last flex w-full flex-wrap items-center sm:gap-1 lg:order-none lg:contents">
+          {account !== null && <Sections />}
+          <ThemeButton />
+          {account !== null && (
+            <Button
+              look="quiet"
+              title={account.email}
+              onClick={() => {
+                router.post('/sign-out');
+              }}
+            >
+              Sign out
+            </Button>
+          )}
+        </div>
       </header>
       <Notice key={notice} sentence={notice} look="notice" />
       <Notice sentence={errors['page'] ?? null} look="alarm" />
@@ -78,13 +80,13 @@ const SECTIONS = [
 function Sections() {
   const { url } = usePage();
   return (
-    <nav aria-label="Kaddle" className="order-last -mx-2.5 flex w-full gap-1 lg:order-none lg:mx-0 lg:w-auto">
+    <nav aria-label="Kaddle" className="mr-auto -ml-2 flex sm:gap-1 lg:mr-0 lg:ml-0">
       {SECTIONS.map(({ href, label }) => (
         <Link
           key={href}
           href={href}
           aria-current={url.startsWith(href) ? 'page' : undefined}
-          className="flex min-h-10 items-center rounded-md px-2.5 font-medium hover:bg-sunk aria-[current]:underline aria-[current]:decoration-2 aria-[current]:underline-offset-8"
+          className="flex min-h-10 items-center rounded-md px-2 font-medium hover:bg-sunk sm:px-2.5 aria-[current]:underline aria-[current]:decoration-2 aria-[current]:underline-offset-8"
         >
           {label}
         </Link>
@@ -106,7 +108,7 @@ function ThemeButton() {
     >
       <span>
         {other === 'dark' ? 'Dark' : 'Light'}
-        <span className="max-sm:sr-only">{other === 'dark' ? ' for the venue' : ' for the desk'}</span>
+        <span className="max-2xl:sr-only">{other === 'dark' ? ' for the venue' : ' for the desk'}</span>
       </span>
     </Button>
   );

@@ -50,7 +50,7 @@ final class BenchTest extends TestCase
             'room.roof' => ['ridge' => 5.5, 'runs' => 'across'],
             'outfit' => ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange')],
             'subject.distance' => 4.2,
-            'look' => ['roomUnder' => 2, 'aperture' => 'f/2.8'],
+            'look' => ['roomUnder' => 2, 'aperture' => 'f/2.8', 'locks' => ['shutter' => '1/100', 'aperture' => null, 'iso' => null]],
             'glow' => ['ev' => null, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => '3200']],
             'head' => 'up-back',
             'lensId' => $piece('Standard zoom'),
@@ -66,6 +66,8 @@ final class BenchTest extends TestCase
             ->where('bench.stored.draft.room.finishes.far', 'red-brick')
             ->where('bench.stored.draft.subject.distance', 4.2)
             ->where('bench.stored.draft.look.aperture', 'f/2.8')
+            ->where('bench.stored.draft.look.locks', ['shutter' => '1/100', 'aperture' => null, 'iso' => null])
+            ->where('bench.solution.shutter.label', '1/100')
             ->where('bench.stored.draft.glow.ev', null)
             ->where('bench.stored.draft.glow.metered.shutter', '1/60')
             ->where('bench.stored.draft.head', 'up-back')
@@ -105,6 +107,8 @@ final class BenchTest extends TestCase
         yield 'a modifier that is a word' => [['outfit.modifierId' => 'dome'], 'outfit.modifierId', 'Choose one from your bag.'];
         yield 'a gel of nobody' => [['outfit.gelId' => 999_999], 'outfit.gelId', 'Choose one from your bag.'];
         yield 'a curve that is a word' => [['glow.curve' => 'maybe'], 'glow.curve', 'must be true or false'];
+        yield 'a shutter held past sync' => [['look.locks' => ['shutter' => '1/1000']], 'look.locks.shutter', 'a bar of the frame would stay dark'];
+        yield 'an aperture held that the lens lacks' => [['look.locks' => ['aperture' => 'f/1']], 'look.locks.aperture', 'This lens has'];
         yield 'a zoom that is none' => [['focalLength' => 50], 'focalLength', 'This lens has 35 mm only.'];
         yield 'focal length as text' => [['focalLength' => 'wide'], 'focalLength', 'must be a number, 8 to 600 mm'];
     }

@@ -71,9 +71,10 @@ final readonly class MomentReader
         $metered = $glowReader->metered();
         $glow = $glowReader->glow($metered);
         $look = $this->document->object('look');
-        $look->allowOnly('roomUnder', 'aperture');
+        $look->allowOnly('roomUnder', 'aperture', 'locks');
         $roomUnder = $look->number('roomUnder', 'wish for the room', Moment::roomUnderLimits());
         $working = $look->label('aperture', 'working aperture', static fn(string $label): Aperture => Aperture::fromLabel($label, $step));
+        $locks = $body !== null && $lens !== null ? LocksReader::locks($look, $body, $lens) : null;
         $aim = $this->document->has('head') ? $this->document->oneOf('head', 'head direction', HeadAim::class) : null;
         if ($aim !== null && $flash !== null && !in_array($aim, HeadAim::with($flash->outfit), true)) {
             $this->faults->add('head', sprintf('Under a %s the head has no card to pull out.', $flash->outfit->modifier?->kind->inWords()));
@@ -81,6 +82,6 @@ final readonly class MomentReader
         $this->faults->mustBeNone();
         assert($scene !== null && $glow !== null && $roomUnder !== null && $working !== null && $body !== null && $lens !== null && $flash !== null);
 
-        return new ReadMoment(Moment::of($scene[0], $glow, $roomUnder, $working, $body, $lens, $flash, $aim), $scene[1], $metered);
+        return new ReadMoment(Moment::of($scene[0], $glow, $roomUnder, $working, $body, $lens, $flash, $aim, $locks), $scene[1], $metered);
     }
 }

@@ -1,24 +1,38 @@
 import { memo } from 'react';
 import { ClickRule } from '@/charts/ClickRule';
-import type { AimDocument, ControlDocument, SolutionDocument } from '@/types/generated';
+import type { Faults } from '@/lib/http';
+import type { AimDocument, ControlDocument, LocksDraft, MomentDraft, SolutionDocument } from '@/types/generated';
 
 interface Props {
   readonly solution: SolutionDocument;
   /** Whether these are from before a change that could not be answered. */
   readonly stale: boolean;
   readonly busy: boolean;
+  readonly draft: MomentDraft;
+  readonly faults: Faults;
+  readonly onChange: (draft: MomentDraft) => void;
 }
 
 /** What to set, in the order in which the hands do it: camera, head, output. */
-export const Settings = memo(function Settings({ solution, stale, busy }: Props) {
+export const Settings = memo(function Settings({ solution, stale, busy, draft, faults, onChange }: Props) {
+  const hold = (locks: Partial<LocksDraft>) => {
+    onChange({ ...draft, look: { ...draft.look, locks: { ...draft.look.locks, ...locks } } });
+  };
+  const held = (field: keyof LocksDraft) => ({
+    held: draft.look.locks[field] !== null,
+    fault: faults[`look.locks.${field}`],
+    onHold: (label: string | null) => {
+      hold({ [field]: label });
+    },
+  });
   return (
     <section aria-labelledby="settings" aria-live="polite" aria-busy={busy} className={`grid grid-cols-2 gap-px border-y border-line bg-line sm:grid-cols-3 xl:grid-cols-5 ${stale ? 'outline-2 -outline-offset-2 outline-alarm outline-dashed' : ''}`}>
       <h2 id="settings" className="sr-only">
         Settings
       </h2>
-      <Control name="Shutter" control={solution.shutter} unit={solution.shutter.label.startsWith('1/') ? 's' : ''} />
-      <Control name="Aperture" control={solution.aperture} unit="" />
-      <Control name="ISO" control={solution.iso} unit="" />
+      <Control name="Shutter" control={solution.shutter} unit={solution.shutter.label.startsWith('1/') ? 's' : ''} {...held('shutter')} />
+      <Control name="Aperture" control={solution.aperture} unit="" {...held('aperture')} />
+      <Control name="ISO" control={solution.iso} unit="" {...held('iso')} />
       <Head head={solution.head} />
       <Control name="Flash output" control={solution.output} unit="" className="col-span-2 sm:col-span-1" />
     </section>
@@ -30,17 +44,36 @@ interface ControlProps {
   readonly control: ControlDocument;
   readonly unit: string;
   readonly className?: string;
+  readonly held?: boolean;
+  readonly fault?: string | undefined;
+  /** Holds the control at a click, or with null lets it follow again; missing where it always follows. */
+  readonly onHold?: (label: string | null) => void;
 }
 
-function Control({ name, control, unit, className = '' }: ControlProps) {
+function Control({ name, control, unit, className = '', held = false, fault, onHold }: ControlProps) {
   return (
     <div className={`grid content-start gap-1 bg-raised px-3 py-2.5 ${className}`}>
-      <h3 className="text-sm font-medium text-faint">{name}</h3>
+      <div className="flex min-h-7 items-center justify-between">
+        <h3 className="text-sm font-medium text-faint">{name}</h3>
+        {onHold !== undefined && (
+          <button
+            type="button"
+            aria-pressed={held}
+            aria-label={`Hold ${name}`}
+            className="rounded border border-edge px-1.5 py-0.5 text-xs font-medium aria-pressed:bg-ink aria-pressed:text-ground"
+            onClick={() => {
+              onHold(held ? null : control.label);
+            }}
+          >
+            {held ? 'Held' : 'Hold'}
+          </button>
+        )}
+      </div>
       <p className="font-head text-2xl font-bold" data-testid={name}>
         {control.label} {unit !== '' && <span className="text-base font-medium">{unit}</span>}
       </p>
-      <p className="text-sm text-faint">{control.boundInWords}</p>
-      <ClickRule control={control} />
+      <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
+      <ClickRule name={name} control={control} onTurn={onHold} />
     </div>
   );
 }

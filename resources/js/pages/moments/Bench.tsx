@@ -59,7 +59,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
               A field on the page is out of range; what you see is the last answer that could be given.
             </p>
           )}
-          <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} />
+          <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} draft={draft} faults={allFaults} onChange={change} />
           <div className="px-4 empty:hidden">
             <Verdict solution={solution} />
           </div>
