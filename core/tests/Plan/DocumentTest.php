@@ -29,6 +29,27 @@ final class DocumentTest extends TestCase
         }
     }
 
+    /** Shutter and output share both lights between them; aperture and ISO move all of it. */
+    public function testRolesComeFromTheLightThatArrives(): void
+    {
+        foreach ([[], ['glow.ev' => 1], ['look.roomUnder' => 0], ['room.height' => 7]] as $changes) {
+            $document = self::document($changes);
+            self::assertEqualsWithDelta(1.0, $document->shutter->movesRoom + $document->output->movesRoom, 0.002);
+            self::assertEqualsWithDelta(1.0, $document->shutter->movesPerson + $document->output->movesPerson, 0.002);
+            self::assertSame([1.0, 1.0, 1.0, 1.0], [$document->aperture->movesRoom, $document->aperture->movesPerson, $document->iso->movesRoom, $document->iso->movesPerson]);
+        }
+    }
+
+    /** A hundredth of a stop of shutter, reckoned by hand at supper. */
+    public function testAStopOfShutterMovesThePictureAsItsRoleSays(): void
+    {
+        $levels = MomentSolver::solve(Moments::with([]))->levels;
+        $room = $levels->room->ratio();
+        $flash = $levels->faceFlash->ratio();
+        $moved = log((2.0 ** 0.01 * $room + $flash) / ($room + $flash), 2);
+        self::assertEqualsWithDelta($moved / 0.01, self::document([])->shutter->movesPerson, 0.01);
+    }
+
     /** @param array<string, mixed> $changes */
     #[DataProvider('troubles')]
     public function testClicksSayWhatGoesWrongThere(array $changes, string $control, string $label, ?string $trouble): void

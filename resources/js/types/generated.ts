@@ -138,6 +138,10 @@ export interface ControlDocument {
   readonly boundInWords: string;
   /** The clicks around it, in the order in which the control turns. */
   readonly ticks: readonly TickDocument[];
+  /** Stops by which the room moves for each stop of it, 0 to 1. */
+  readonly movesRoom: number;
+  /** The same of the face. */
+  readonly movesPerson: number;
 }
 
 /** One point of a curve of costs. */

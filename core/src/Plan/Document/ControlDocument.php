@@ -9,8 +9,10 @@ use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Plan\ExposureChoice;
+use Kaddle\Core\Plan\Levels;
 use Kaddle\Core\Plan\Limit;
 use Kaddle\Core\Plan\Moment;
+use Kaddle\Core\Plan\Role;
 use Kaddle\Core\Plan\Solution;
 use Kaddle\Core\Quantity\ExactStops;
 
@@ -36,9 +38,13 @@ final readonly class ControlDocument
         public string $boundInWords,
         /** The clicks around it, in the order in which the control turns. @var list<TickDocument> */
         public array $ticks,
+        /** Stops by which the room moves for each stop of it, 0 to 1. */
+        public float $movesRoom,
+        /** The same of the face. */
+        public float $movesPerson,
     ) {}
 
-    public static function shutter(ExposureChoice $choice, Moment $moment): self
+    public static function shutter(ExposureChoice $choice, Moment $moment, Levels $levels): self
     {
         $sync = $moment->body->sync;
         $held = $moment->body->steadinessAt($moment->lens->focalLength)->timeValue();
@@ -51,6 +57,7 @@ final readonly class ControlDocument
             }), Shutter::scale($moment->body->step)),
             $choice->settings->shutter->tv,
             $choice->shutterBound,
+            Role::ofShutter($levels),
         );
     }
 
@@ -62,6 +69,7 @@ final readonly class ControlDocument
             array_map(static fn(Aperture $a): TickDocument => new TickDocument($a->label(), $a->av->thirtieths, null), $scale),
             $choice->settings->aperture->av,
             $choice->apertureBound,
+            Role::ofBoth(),
         );
     }
 
@@ -78,6 +86,7 @@ final readonly class ControlDocument
             ), $scale),
             $choice->settings->iso->sv,
             $choice->isoBound,
+            Role::ofBoth(),
         );
     }
 
@@ -91,11 +100,12 @@ final readonly class ControlDocument
             ), $solution->moment->flash->scale()),
             $solution->best->output->stops,
             $solution->outputBound(),
+            Role::ofOutput($solution->levels),
         );
     }
 
     /** @param list<TickDocument> $scale */
-    private static function on(array $scale, ExactStops $chosen, Limit $bound): self
+    private static function on(array $scale, ExactStops $chosen, Limit $bound, Role $role): self
     {
         $at = 0;
         foreach ($scale as $i => $tick) {
@@ -106,6 +116,6 @@ final readonly class ControlDocument
         $first = max(0, $at - self::AROUND);
         $around = array_slice($scale, $first, $at + self::AROUND + 1 - $first);
 
-        return new self($scale[$at]->label, $chosen->thirtieths, $bound, $bound->inWords(), $around);
+        return new self($scale[$at]->label, $chosen->thirtieths, $bound, $bound->inWords(), $around, round($role->room, 3), round($role->person, 3));
     }
 }

@@ -55,7 +55,7 @@ final readonly class SolutionDocument
         return new self(
             1,
             $solution->isFeasible(),
-            ControlDocument::shutter($choice, $moment),
+            ControlDocument::shutter($choice, $moment, $solution->levels),
             ControlDocument::aperture($choice, $moment),
             ControlDocument::iso($choice, $moment),
             ControlDocument::output($solution),

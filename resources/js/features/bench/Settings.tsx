@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { ClickRule } from '@/charts/ClickRule';
+import { percent } from '@/lib/format';
 import type { Faults } from '@/lib/http';
 import type { AimDocument, ControlDocument, LocksDraft, MomentDraft, SolutionDocument } from '@/types/generated';
 
@@ -74,6 +75,28 @@ function Control({ name, control, unit, className = '', held = false, fault, onH
       </p>
       <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
       <ClickRule name={name} control={control} onTurn={onHold} />
+      <Role name={name} control={control} />
+    </div>
+  );
+}
+
+/** How much of the room and of the face the control moves, whichever light does it. */
+function Role({ name, control }: { readonly name: string; readonly control: ControlDocument }) {
+  const bars = [
+    { what: 'room', share: control.movesRoom },
+    { what: 'face', share: control.movesPerson },
+  ];
+  return (
+    <div role="img" aria-label={`A stop of ${name} moves the room by ${control.movesRoom.toFixed(1)} and the face by ${control.movesPerson.toFixed(1)} stops`} className="grid gap-0.5 text-xs text-faint">
+      {bars.map(({ what, share }) => (
+        <span key={what} aria-hidden className="grid grid-cols-[2.2rem_1fr_1.6rem] items-center gap-1.5">
+          {what}
+          <span className="h-1.5 bg-sunk">
+            <span className="block h-full bg-edge" style={{ width: percent(share).replace(' ', '') }} />
+          </span>
+          <span className="text-right">{share.toFixed(1)}</span>
+        </span>
+      ))}
     </div>
   );
 }
