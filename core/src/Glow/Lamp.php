@@ -42,11 +42,6 @@ final readonly class Lamp
         return Limits::between(1500.0, 12_000.0, 'K', 100.0);
     }
 
-    public static function levelLimits(): Limits
-    {
-        return Limits::between(0.0, 1.0, 'of full', 0.05);
-    }
-
     /** lx at a time of the evening; the first state also holds before it. */
     public function at(string $clock): float
     {
