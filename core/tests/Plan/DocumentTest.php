@@ -40,6 +40,15 @@ final class DocumentTest extends TestCase
         }
     }
 
+    /** 35 mm, f/4, 3 m: f² = 0.001225, N·c·(s − f) = 4·0.00003·2.965 = 0.0003558; near = 3·0.001225/0.0015808, far = 3·0.001225/0.0008692. */
+    public function testSharpnessIsThatOfTheThinLens(): void
+    {
+        $document = self::document([]);
+        self::assertSame('f/4', $document->aperture->label);
+        self::assertEqualsWithDelta([2.32, 4.23], [$document->sharpFrom, $document->sharpTo], 0.01);
+        self::assertNull(self::document(['look.locks' => ['aperture' => 'f/16'], 'subject.distance' => 6])->sharpTo, 'beyond the hyperfocal distance');
+    }
+
     /** A hundredth of a stop of shutter, reckoned by hand at supper. */
     public function testAStopOfShutterMovesThePictureAsItsRoleSays(): void
     {

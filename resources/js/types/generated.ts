@@ -594,6 +594,10 @@ export interface SolutionDocument {
   readonly aperture: ControlDocument;
   readonly iso: ControlDocument;
   readonly output: ControlDocument;
+  /** m from the lens, where sharpness begins with the focus on the face. */
+  readonly sharpFrom: number;
+  /** m, where it ends; null when it does not. */
+  readonly sharpTo: number | null;
   readonly head: AimDocument;
   readonly levels: LevelsDocument;
   readonly split: SplitDocument;

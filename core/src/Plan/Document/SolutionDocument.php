@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan\Document;
 
+use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Plan\Candidate;
 use Kaddle\Core\Plan\Reason;
 use Kaddle\Core\Plan\Reasons;
@@ -33,6 +34,10 @@ final readonly class SolutionDocument
         public ControlDocument $aperture,
         public ControlDocument $iso,
         public ControlDocument $output,
+        /** m from the lens, where sharpness begins with the focus on the face. */
+        public float $sharpFrom,
+        /** m, where it ends; null when it does not. */
+        public ?float $sharpTo,
         public AimDocument $head,
         public LevelsDocument $levels,
         public SplitDocument $split,
@@ -51,6 +56,7 @@ final readonly class SolutionDocument
     {
         $choice = $solution->best->choice;
         $moment = $solution->moment;
+        $sharp = DepthOfField::of($moment->lens->focalLength, $choice->settings->aperture, $moment->body->crop, $moment->scene->distance);
 
         return new self(
             1,
@@ -59,6 +65,8 @@ final readonly class SolutionDocument
             ControlDocument::aperture($choice, $moment),
             ControlDocument::iso($choice, $moment),
             ControlDocument::output($solution),
+            round($sharp->near, 2),
+            is_finite($sharp->far) ? round($sharp->far, 2) : null,
             AimDocument::of($solution->best, $solution),
             LevelsDocument::of($solution),
             SplitDocument::of($solution->best->light->face),

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { ClickRule } from '@/charts/ClickRule';
-import { percent } from '@/lib/format';
+import { metres, percent } from '@/lib/format';
 import type { Faults } from '@/lib/http';
 import type { AimDocument, ControlDocument, LocksDraft, MomentDraft, SolutionDocument } from '@/types/generated';
 
@@ -32,7 +32,7 @@ export const Settings = memo(function Settings({ solution, stale, busy, draft, f
         Settings
       </h2>
       <Control name="Shutter" control={solution.shutter} unit={solution.shutter.label.startsWith('1/') ? 's' : ''} {...held('shutter')} />
-      <Control name="Aperture" control={solution.aperture} unit="" {...held('aperture')} />
+      <Control name="Aperture" control={solution.aperture} unit="" note={`sharp from ${metres(solution.sharpFrom)} ${solution.sharpTo === null ? 'on' : `to ${metres(solution.sharpTo)}`}`} {...held('aperture')} />
       <Control name="ISO" control={solution.iso} unit="" {...held('iso')} />
       <Head head={solution.head} />
       <Control name="Flash output" control={solution.output} unit="" className="col-span-2 sm:col-span-1" />
@@ -45,13 +45,15 @@ interface ControlProps {
   readonly control: ControlDocument;
   readonly unit: string;
   readonly className?: string;
+  /** A figure that belongs to it. */
+  readonly note?: string;
   readonly held?: boolean;
   readonly fault?: string | undefined;
   /** Holds the control at a click, or with null lets it follow again; missing where it always follows. */
   readonly onHold?: (label: string | null) => void;
 }
 
-function Control({ name, control, unit, className = '', held = false, fault, onHold }: ControlProps) {
+function Control({ name, control, unit, className = '', note, held = false, fault, onHold }: ControlProps) {
   return (
     <div className={`grid content-start gap-1 bg-raised px-3 py-2.5 ${className}`}>
       <div className="flex min-h-7 items-center justify-between">
@@ -74,6 +76,7 @@ function Control({ name, control, unit, className = '', held = false, fault, onH
         {control.label} {unit !== '' && <span className="text-base font-medium">{unit}</span>}
       </p>
       <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
+      {note !== undefined && <p className="text-sm">{note}</p>}
       <ClickRule name={name} control={control} onTurn={onHold} />
       <Role name={name} control={control} />
     </div>
