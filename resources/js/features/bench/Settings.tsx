@@ -76,9 +76,9 @@ function Control({ name, control, unit, className = '', note, held = false, faul
         {control.label} {unit !== '' && <span className="text-base font-medium">{unit}</span>}
       </p>
       <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
-      {note !== undefined && <p className="text-sm">{note}</p>}
       <ClickRule name={name} control={control} onTurn={onHold} />
       <Role name={name} control={control} />
+      {note !== undefined && <p className="text-sm">{note}</p>}
     </div>
   );
 }

@@ -71,11 +71,11 @@ function Row({ row }: { readonly row: EnergyRow }) {
       </th>
       <td className="py-1.5 pr-4">{Math.round(row.pops)}</td>
       <td className="py-1.5 pr-4">{row.energy}</td>
-      <td className={`py-1.5 pr-4 ${row.waits ? 'font-semibold text-alarm' : ''}`}>
+      <td className={`py-1.5 pr-4 whitespace-nowrap ${row.waits ? 'font-semibold text-alarm' : ''}`}>
         {row.recycle} s{row.waits && ': you will wait'}
       </td>
-      <td className="py-1.5 pr-4">{row.pause === null ? 'no flash' : `${row.pause} s`}</td>
-      <td className={`py-1.5 pr-4 ${row.overheats ? 'font-semibold text-alarm' : ''}`}>
+      <td className="py-1.5 pr-4 whitespace-nowrap">{row.pause === null ? 'no flash' : `${row.pause} s`}</td>
+      <td className={`py-1.5 pr-4 whitespace-nowrap ${row.overheats ? 'font-semibold text-alarm' : ''}`}>
         {percent(row.heat)}
         {row.overheats && ': too hot'}
       </td>
