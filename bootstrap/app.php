@@ -6,6 +6,7 @@ use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\RefuseLargeBodies;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Problems;
+use App\Planning\ChangedElsewhere;
 use App\Providers\AppServiceProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -33,6 +34,7 @@ $app = Application::configure(basePath: $root)
         $middleware->redirectUsersTo('/nights');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->dontReport(ChangedElsewhere::class);
         $exceptions->map(FaultyDocument::class, Problems::byField(...));
         $exceptions->respond(Problems::inWords(...));
     })

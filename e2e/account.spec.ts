@@ -27,6 +27,7 @@ test('sets a new password with the link from the mail', async ({ page }) => {
   await page.getByRole('button', { name: 'Sign out' }).click();
   await page.waitForURL('**/sign-in');
   await page.getByRole('link', { name: 'Forgotten the password?' }).click();
+  await expect(page.getByRole('heading', { name: 'Forgotten the password' })).toBeVisible();
   await page.getByLabel('Mail address').fill(person.email);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Send the link' }).click();
