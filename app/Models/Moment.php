@@ -127,7 +127,10 @@ final class Moment extends Model
     protected static function booted(): void
     {
         self::updating(static function (self $moment): void {
-            $moment->revision += $moment->isDirty(self::BENCH) ? 1 : 0;
+            $moment->revision += $moment->isDirty([...self::BENCH, 'room_id']) ? 1 : 0;
+            if ($moment->isDirty('room_id')) {
+                $moment->steps()->delete(); // they tell of another room
+            }
         });
     }
 

@@ -11,8 +11,8 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $moment_id
- * @property array<string, mixed> $moment columns of the moment on the other side of the change
- * @property array<string, mixed> $room columns of its room
+ * @property array<string, mixed> $moment columns of the moment that it changes, as they are on its other side
+ * @property array<string, mixed> $room the same of its room
  * @property bool $undone
  */
 final class MomentStep extends Model

@@ -58,13 +58,13 @@ final readonly class BenchHistory
     public function change(string $seen, \Closure $fill): void
     {
         $this->locked($seen, function () use ($fill): void {
-            $before = $this->snapshot();
             $fill($this->moment);
-            if (!$this->moment->isDirty() && !$this->moment->room->isDirty()) {
+            $step = ['moment' => self::before($this->moment, Moment::BENCH), 'room' => self::before($this->moment->room, Room::BOX)];
+            if ($step['moment'] === [] && $step['room'] === []) {
                 return;
             }
             $this->steps(true)->delete();
-            $this->moment->steps()->create($before);
+            $this->moment->steps()->create($step);
             $this->store();
             MomentStep::query()->whereKey($this->steps(false)->latest('id')->skip(self::MOST)->limit(self::MOST)->pluck('id'))->delete();
         });
@@ -100,7 +100,10 @@ final readonly class BenchHistory
         if ($step === null) {
             throw ValidationException::withMessages(['page' => $none]);
         }
-        $now = $this->snapshot();
+        $now = [
+            'moment' => array_intersect_key($this->moment->getAttributes(), $step->moment),
+            'room' => array_intersect_key($this->moment->room->getAttributes(), $step->room),
+        ];
         $this->moment->setRawAttributes([...$this->moment->getAttributes(), ...$step->moment]);
         $this->moment->room->setRawAttributes([...$this->moment->room->getAttributes(), ...$step->room]);
         $this->moment->load(array_diff(Moment::WHOLE, ['room.venue']));
@@ -120,13 +123,17 @@ final readonly class BenchHistory
         $this->moment->save();
     }
 
-    /** @return array{moment: array<string, mixed>, room: array<string, mixed>} */
-    private function snapshot(): array
+    /**
+     * Only what a change touches goes into its step, so that taking it back leaves alone what
+     * another moment has changed in the same room since.
+     *
+     * @param list<string> $columns
+     *
+     * @return array<string, mixed> values before the change, of those columns that it changes
+     */
+    private static function before(Moment|Room $record, array $columns): array
     {
-        return [
-            'moment' => array_intersect_key($this->moment->getAttributes(), array_flip(Moment::BENCH)),
-            'room' => array_intersect_key($this->moment->room->getAttributes(), array_flip(Room::BOX)),
-        ];
+        return array_intersect_key($record->getRawOriginal(), array_intersect_key($record->getDirty(), array_flip($columns)));
     }
 
     /** @return \Illuminate\Database\Eloquent\Relations\HasMany<MomentStep, Moment> */

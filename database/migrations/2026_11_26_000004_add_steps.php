@@ -21,7 +21,7 @@ return new class extends Migration {
         Schema::create('moment_steps', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('moment_id')->constrained()->cascadeOnDelete();
-            // Columns of the moment and of its room: before the change, or after it once it is taken back.
+            // Columns that the change touches: before it, or after it once it is taken back.
             $table->jsonb('moment');
             $table->jsonb('room');
             $table->boolean('undone')->default(false);

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Moment;
 use App\Models\Piece;
 use App\Models\User;
+use App\Rules\PlainText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use Kaddle\Core\Gear\Metering;
@@ -55,7 +56,7 @@ final class MomentRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', new PlainText('name', 80)],
             'startsAt' => ['required', 'date_format:H:i'],
             'bodyId' => ['required', ...self::ID],
             'lensId' => ['required', ...self::ID],
@@ -70,7 +71,7 @@ final class MomentRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name' => 'Give the moment a name of at most 80 characters.',
+            'name.required' => 'Give the moment a name.',
             'startsAt' => 'Give the time as hours and minutes, like 19:30.',
             ...array_fill_keys(array_keys(self::PIECES), self::GEAR),
             'glow.curve' => 'Whether the room’s curve tells the glow must be true or false.',

@@ -100,6 +100,8 @@ final class BenchTest extends TestCase
         yield 'a field nobody knows' => [['room.colour' => 'red'], 'room.colour', 'is not a field here'];
         yield 'room as text' => [['room' => 'big'], 'room', 'must be an object'];
         yield 'no name' => [['name' => ''], 'name', 'Give the moment a name'];
+        yield 'markup in the name' => [['name' => '<b>Supper</b>'], 'name', 'must be plain text'];
+        yield 'an endless name' => [['name' => str_repeat('x', 81)], 'name', 'at most 80 characters'];
         yield 'no time' => [['startsAt' => '25:99'], 'startsAt', 'hours and minutes'];
         yield 'no body' => [['bodyId' => 'best'], 'bodyId', 'Choose one from your bag.'];
         yield 'nobody’s lens' => [['lensId' => 999_999], 'lensId', 'Choose one from your bag.'];
@@ -176,6 +178,31 @@ final class BenchTest extends TestCase
         self::assertSame(4.0, $moment->refresh()->room->height_m, 'the room goes along');
         $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 6]))->assertJson(['canRedo' => false]);
         $this->postJson("/moments/{$moment->id}/redo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors(['page' => 'nothing to make again']);
+    }
+
+    /** Two moments share a room: what one takes back leaves alone what the other has changed there since. */
+    public function testAStepTakesBackOnlyWhatItChanged(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user)->post("/nights/{$moment->night_id}/moments");
+        $other = Moment::query()->latest('id')->firstOrFail();
+        $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 4]))->assertOk();
+        $this->putJson("/moments/{$other->id}", $this->draftOf($other, ['room.height' => 3.5]))->assertOk();
+        $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertOk();
+        self::assertSame([3.0, 3.5], [$moment->refresh()->subject_distance_m, $moment->room->refresh()->height_m]);
+    }
+
+    /** Steps of another room must not be written over the one that a moment has moved to. */
+    public function testAMoveToAnotherRoomEndsTheHistory(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['room.height' => 3.5]))->assertOk();
+        $this->post("/places/{$moment->night->venue_id}/rooms", ['kind' => 'gallery']);
+        $gallery = $user->rooms()->latest('id')->firstOrFail();
+        $this->put("/moments/{$moment->id}/plan", ['name' => 'Supper', 'starts' => '19:30', 'minutes' => 20, 'roomId' => $gallery->id])->assertSessionHasNoErrors();
+        $this->getJson("/moments/{$moment->id}/state")->assertJson(['canUndo' => false]);
+        $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors('page');
+        self::assertSame(4.5, $gallery->refresh()->height_m);
     }
 
     public function testSavingWhatIsStoredIsNoChange(): void

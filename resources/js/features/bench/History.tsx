@@ -22,7 +22,7 @@ export function History({ state }: { readonly state: DraftState }) {
   return (
     <div className="flex flex-wrap items-center gap-1">
       <span role="status" className="px-2 text-sm text-faint">
-        {told(state.storing)}
+        {standing(state.storing)}
       </span>
       <Button disabled={!canUndo} onClick={undo} title="Ctrl+Z">
         Undo
@@ -34,7 +34,7 @@ export function History({ state }: { readonly state: DraftState }) {
   );
 }
 
-function told(storing: Storing): string {
+function standing(storing: Storing): string {
   switch (storing.kind) {
     case 'stored':
       return 'Saved';
@@ -45,12 +45,21 @@ function told(storing: Storing): string {
   }
 }
 
-/** Two tabs have the same moment open: says so, and offers both. */
-export function ChangedElsewhere({ state }: { readonly state: DraftState }) {
-  if (state.storing.kind !== 'changed-elsewhere') return null;
+/** Why something was not stored, where no field can say it; when two tabs have the same moment open, it offers both. */
+export function NotStored({ state, told }: { readonly state: DraftState; /** What the page says already. */ readonly told: string | null }) {
+  const { storing } = state;
+  const sentence = storing.kind === 'refused' ? storing.faults['page'] : storing.kind === 'failed' ? storing.sentence : undefined;
+  if (sentence !== undefined && sentence !== told) {
+    return (
+      <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
+        {sentence}
+      </p>
+    );
+  }
+  if (storing.kind !== 'changed-elsewhere') return null;
   return (
     <div role="alert" className="mx-4 grid gap-3 border-l-4 border-alarm bg-alarm-wash px-4 py-3">
-      <p className="font-medium">{state.storing.sentence} What you see here is not stored.</p>
+      <p className="font-medium">{storing.sentence} What you see here is not stored.</p>
       <div className="flex flex-wrap gap-2">
         <Button onClick={state.takeTheirs}>Take what is stored</Button>
         <Button onClick={state.keepMine}>Keep what is here</Button>

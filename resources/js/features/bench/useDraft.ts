@@ -76,18 +76,23 @@ export function useDraft(bench: BenchData): DraftState {
     setStoring((before) => (before.kind === 'refused' || before.kind === 'failed' ? { kind: 'stored' } : before));
     setDraft(next);
   }, []);
-  const step = (what: 'undo' | 'redo') => () => {
-    void ask(post<BenchState>(`${url}/${what}`, { revision: stored.revision }));
+  const step = (what: 'undo' | 'redo') => {
+    // A second press before the answer would speak of a revision that is gone.
+    if (!busy.current) void ask(post<BenchState>(`${url}/${what}`, { revision: stored.revision }));
   };
   return {
     draft,
     change,
     storing: unsaved && storing.kind === 'stored' ? { kind: 'storing' } : storing,
     saveFaults: storing.kind === 'refused' ? storing.faults : NONE,
-    canUndo: stored.canUndo && !unsaved,
-    canRedo: stored.canRedo && !unsaved,
-    undo: step('undo'),
-    redo: step('redo'),
+    canUndo: stored.canUndo && !unsaved && storing.kind !== 'storing',
+    canRedo: stored.canRedo && !unsaved && storing.kind !== 'storing',
+    undo: () => {
+      step('undo');
+    },
+    redo: () => {
+      step('redo');
+    },
     takeTheirs: () => {
       void ask(get<BenchState>(`${url}/state`));
     },

@@ -5,7 +5,7 @@ import { Section } from '@/charts/Section';
 import { Aims } from '@/features/bench/Aims';
 import { AnswerBar } from '@/features/bench/AnswerBar';
 import { Costs } from '@/features/bench/Costs';
-import { ChangedElsewhere, History } from '@/features/bench/History';
+import { History, NotStored } from '@/features/bench/History';
 import { Inputs } from '@/features/bench/Inputs';
 import { Settings } from '@/features/bench/Settings';
 import { Split } from '@/features/bench/Split';
@@ -48,7 +48,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} />
             <PlanView section={solution.section} />
           </div>
-          <ChangedElsewhere state={state} />
+          <NotStored state={state} told={trouble} />
           {trouble !== null && (
             <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
               {trouble}
