@@ -64,7 +64,7 @@ final class Importer
         $data = $this->document->data;
         match ($this->document->kind) {
             DocumentKind::Bag => $this->pieces(ReadDocument::objects($data['pieces'])),
-            DocumentKind::Place => $this->place($data),
+            DocumentKind::Place => $this->place($data, ''),
             DocumentKind::Night => $this->night($data),
         };
 
@@ -106,10 +106,11 @@ final class Importer
 
     /**
      * @param array<string, mixed> $data
+     * @param string $path where it stands in its document, with a dot behind
      *
      * @return array{Venue, array<string, Room>} rooms by uid
      */
-    private function place(array $data): array
+    private function place(array $data, string $path): array
     {
         $venue = $this->user->venues()->where('uid', $data['uid'])->first() ?? new Venue(['uid' => $data['uid']]);
         $existed = $venue->exists;
@@ -118,15 +119,16 @@ final class Importer
         $this->user->venues()->save($venue->fill($fields));
         $this->note('place', $venue->name, $existed, $changed);
 
-        return [$venue, $this->rooms($venue, ReadDocument::objects($data['rooms']))];
+        return [$venue, $this->rooms($venue, ReadDocument::objects($data['rooms']), "{$path}rooms")];
     }
 
     /**
      * @param list<array<string, mixed>> $documents
+     * @param string $path where they stand in their document
      *
      * @return array<string, Room> by uid
      */
-    private function rooms(Venue $venue, array $documents): array
+    private function rooms(Venue $venue, array $documents, string $path): array
     {
         $known = $this->user->rooms()->with('venue')->whereIn('uid', array_column($documents, 'uid'))->get()->keyBy('uid');
         $rooms = [];
@@ -134,7 +136,7 @@ final class Importer
             $uid = self::text($document, 'uid');
             $room = $known[$uid] ?? (new Room(['uid' => $uid]))->venue()->associate($venue);
             if ($room->venue_id !== $venue->id) {
-                throw ValidationException::withMessages(["rooms.$i.uid" => "The room with this identity belongs to “{$room->venue->name}”."]);
+                throw ValidationException::withMessages(["$path.$i.uid" => "The room with this identity belongs to “{$room->venue->name}”."]);
             }
             $existed = $room->exists;
             $before = $existed ? $room->wholeDocument() : [];
@@ -148,7 +150,7 @@ final class Importer
             $rooms[$uid] = $room;
         }
         if ($venue->rooms()->count() > DocumentKind::MOST_ROOMS) {
-            throw ValidationException::withMessages(['rooms' => sprintf('“%s” would have more than %d rooms.', $venue->name, DocumentKind::MOST_ROOMS)]);
+            throw ValidationException::withMessages([$path => sprintf('“%s” would have more than %d rooms.', $venue->name, DocumentKind::MOST_ROOMS)]);
         }
 
         return $rooms;
@@ -157,7 +159,7 @@ final class Importer
     /** @param array<string, mixed> $data */
     private function night(array $data): void
     {
-        [$venue, $rooms] = $this->place(ReadDocument::objects([$data['place']])[0]);
+        [$venue, $rooms] = $this->place(ReadDocument::objects([$data['place']])[0], 'place.');
         $pieces = $this->pieces(ReadDocument::objects($data['pieces']));
         $night = $this->user->nights()->where('uid', $data['uid'])->first() ?? new Night(['uid' => $data['uid']]);
         $existed = $night->exists;

@@ -9,23 +9,17 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Another name or date for a night, or for its copy. */
 final class NightChanges extends FormRequest
 {
-    use GivesDate;
+    use DescribesNight;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80', 'not_regex:/[<>]/'], 'heldOn' => self::heldOnRules()];
+        return self::nightRules();
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name' => 'Give the night a name of at most 80 characters, without < and >.', 'heldOn' => self::DATE];
-    }
-
-    /** @return array{name: string, held_on: string} */
-    public function attributesOfNight(): array
-    {
-        return ['name' => $this->string('name')->toString(), 'held_on' => $this->string('heldOn')->toString()];
+        return self::nightMessages();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Night;
+use App\Rules\PlainText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kaddle\Core\Plan\NightTemplate;
@@ -12,15 +13,13 @@ use Kaddle\Core\Plan\NightTemplate;
 /** Name, place, date and pattern of a night. */
 final class NightRequest extends FormRequest
 {
-    use GivesDate;
+    use DescribesNight;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
-            'name' => ['required', 'string', 'max:80', 'not_regex:/[<>]/'],
-            'place' => ['required', 'string', 'max:120'],
-            'heldOn' => self::heldOnRules(),
+        return self::nightRules() + [
+            'place' => ['required', new PlainText('place', 120)],
             'template' => ['nullable', Rule::enum(NightTemplate::class)],
         ];
     }
@@ -28,18 +27,13 @@ final class NightRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'name' => 'Give the night a name of at most 80 characters, without < and >.',
-            'place' => 'Say where it takes place, in at most 120 characters.',
-            'heldOn' => self::DATE,
-            'template' => 'Choose one of the patterns, or none.',
-        ];
+        return self::nightMessages() + ['place.required' => 'Say where it takes place.', 'template' => 'Choose one of the patterns, or none.'];
     }
 
     /** A night of these figures, not stored yet. */
     public function night(): Night
     {
-        return new Night(['name' => $this->string('name')->toString(), 'held_on' => $this->string('heldOn')->toString()]);
+        return new Night($this->attributesOfNight());
     }
 
     public function template(): ?NightTemplate

@@ -139,7 +139,22 @@ final class ExchangeTest extends TestCase
         $uid = Piece::query()->where('kind', 'body')->firstOrFail()->uid;
         $this->postDocument('/import', json_encode(['format' => 'kaddle-bag', 'version' => 1, 'pieces' => [['uid' => $uid, 'piece' => 'battery', 'name' => 'x', 'kind' => 'nimh', 'sets' => 1]]], JSON_THROW_ON_ERROR))
             ->assertJsonValidationErrors(['pieces.0.piece' => 'is a body in your bag']);
+        $moved = json_decode(HostileDocuments::example('night'), true, 16, JSON_THROW_ON_ERROR);
+        assert(is_array($moved));
+        Arr::set($moved, 'place.uid', '7c000000-0000-4000-8000-00000000bbbb');
+        $this->postDocument('/import', json_encode($moved, JSON_THROW_ON_ERROR))->assertJsonValidationErrors(['place.rooms.0.uid' => 'belongs to']);
         self::assertSame($before, $this->counts());
+    }
+
+    /** Whatever the page lets somebody write can leave and come back. */
+    public function testWhatIsWrittenOnThePageIsASoundDocument(): void
+    {
+        $this->actingAs($user = $this->person())->post('/nights', ['name' => 'Ünal & “Söhne” = 50 %', 'place' => "O'Hara's loft", 'heldOn' => '2027-06-12', 'zone' => 'Europe/Oslo', 'template' => 'club-night']);
+        $night = $this->first($user);
+        $moment = $night->moments()->firstOrFail();
+        $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['name' => 'Erste Gäste 🎉', 'startsAt' => '22:00', 'look.locks' => ['shutter' => '1/60']]))->assertOk();
+        $document = (string) $this->get("/nights/{$night->id}/document")->getContent();
+        self::assertSame(['same'], array_keys($this->take($document)));
     }
 
     public function testTheCalendarKeepsTheClocksOfTheVenue(): void

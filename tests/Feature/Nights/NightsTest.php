@@ -46,6 +46,9 @@ final class NightsTest extends TestCase
     {
         yield 'no name' => [['name' => ' '], 'name'];
         yield 'endless place' => [['place' => str_repeat('x', 121)], 'place'];
+        yield 'markup in the name' => [['name' => '<i>Gala</i>'], 'name'];
+        yield 'a name that turns the text round' => [['name' => "Gala\u{202E}"], 'name'];
+        yield 'markup in the place' => [['place' => 'Mint <b>'], 'place'];
         yield 'no date' => [['heldOn' => 'tomorrow'], 'heldOn'];
         yield 'no such day' => [['heldOn' => '2027-02-30'], 'heldOn'];
         yield 'long ago' => [['heldOn' => '1066-10-14'], 'heldOn'];

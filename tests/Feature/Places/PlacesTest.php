@@ -78,6 +78,16 @@ final class PlacesTest extends TestCase
         $this->get("/rooms/{$room->id}?on=rubbish")->assertOk();
     }
 
+    /** A reading after midnight belongs to the evening before. */
+    public function testTheEveningShownIsThatOfTheLatestReading(): void
+    {
+        $room = $this->momentOf($user = $this->person())->room;
+        $room->update(['readings' => [['spot' => 'Floor', 'at' => '2027-09-19T00:40', 'kind' => 'frame', 'ev' => 2]]]);
+        $this->actingAs($user)->get("/rooms/{$room->id}")->assertInertia(static fn(AssertableInertia $page) => $page
+            ->where('curve.date', '2027-09-18')
+            ->where('curve.readings.0.date', '2027-09-18'));
+    }
+
     /** @return array<string, mixed> */
     private static function light(): array
     {

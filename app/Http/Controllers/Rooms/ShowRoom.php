@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use Kaddle\Core\Exchange\RoomShape;
+use Kaddle\Core\Glow\Evening;
 
 /** A room with what lights it, and the curve that follows from that. */
 final class ShowRoom
@@ -39,6 +40,10 @@ final class ShowRoom
         $measured = array_filter(array_column($room->readings, 'at'), is_string(...));
         $next = $room->venue->nights()->whereDate('held_on', '>=', now()->toDateString())->min('held_on');
 
-        return substr($measured !== [] ? max($measured) : (is_string($next) ? $next : now()->toDateString()), 0, 10);
+        return match (true) {
+            $measured !== [] => Evening::dateOf(new \DateTimeImmutable(max($measured))),
+            is_string($next) => substr($next, 0, 10),
+            default => now()->toDateString(),
+        };
     }
 }
