@@ -25,12 +25,11 @@ final class MomentsStillFit
     /** @param int $except a moment that is looked at elsewhere; 0 for none */
     public static function inRoom(Room $room, int $except = 0): void
     {
-        $fitsHeight = $room->isDirty('height_m') ? 'height' : 'length';
-        $prefix = $except === 0 ? '' : 'room.';
+        $field = $room->isDirty('height_m') ? 'height' : 'length';
         self::check(
             Moment::query()->whereBelongsTo($room)->whereKeyNot($except)->distinct(...self::SCENE),
             static fn(Moment $m): Moment => $m->setRelation('room', $room),
-            $prefix . $fitsHeight,
+            $except === 0 ? $field : "room.$field",
             'takes place in the same room and would no longer fit.',
         );
     }

@@ -37,13 +37,12 @@ final readonly class NightEnergy
     public static function of(Night $night, User $user, Collection $moments, Answers $answers): self
     {
         $rules = HouseRules::of($night->venue);
-        $carried = self::carried($user);
-        $kinds = array_map(BatteryKind::from(...), array_keys($carried));
+        $carried = self::setsIn($user);
         $plans = [];
         $steps = [];
         foreach ($moments->groupBy('flash_id') as $id => $sharing) {
             $flash = $sharing->firstOrFail()->flash;
-            $feed = Feed::of($flash->data, $kinds);
+            $feed = self::feed($flash, $carried);
             $plan = EnergyPlan::of(array_values($sharing->map(static fn(Moment $m): PlannedUse => self::use($m, $answers, $rules))->all()), $feed->source);
             $plans[(int) $id] = [$flash, $feed, $plan];
             foreach ($sharing->values() as $i => $moment) {
@@ -78,8 +77,20 @@ final readonly class NightEnergy
         );
     }
 
-    /** @return array<string, int> sets in the bag by kind of battery */
-    public static function carried(User $user): array
+    /** What feeds a unit from this bag. */
+    public static function feedFor(Piece $flash, User $user): Feed
+    {
+        return self::feed($flash, self::setsIn($user));
+    }
+
+    /** @param array<string, int> $carried sets by kind of battery */
+    private static function feed(Piece $flash, array $carried): Feed
+    {
+        return Feed::of($flash->data, array_map(BatteryKind::from(...), array_keys($carried)));
+    }
+
+    /** @return array<string, int> by kind of battery */
+    private static function setsIn(User $user): array
     {
         $sets = [];
         foreach ($user->pieces()->where('kind', PieceKind::Battery)->toChoose()->orderBy('id')->get() as $piece) {

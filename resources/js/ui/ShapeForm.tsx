@@ -1,10 +1,7 @@
-import { useState } from 'react';
 import type { Faults } from '@/lib/http';
 import { asList, asValues, changed, fresh, type FieldOf, type Form, type FormField, type Values } from '@/lib/shape';
 import { Button } from './Button';
-import { Choice } from './Choice';
-import { Field, INPUT } from './Field';
-import { TextField } from './TextField';
+import { Check, Flag, Lines, NumberBox, One, Some, Text, Told, type ControlProps } from './ShapeControls';
 
 interface Props {
   readonly form: Form;
@@ -43,14 +40,6 @@ function isWide(field: FormField): boolean {
   return ['part', 'list', 'lines', 'choices'].includes(field.kind) || (field.kind === 'text' && field.most > 60);
 }
 
-interface ControlProps<F extends FormField = FormField> {
-  readonly field: F;
-  readonly value: unknown;
-  readonly faults: Faults;
-  readonly path: string;
-  readonly onChange: (value: unknown) => void;
-}
-
 function Control(props: ControlProps) {
   const { field } = props;
   switch (field.kind) {
@@ -73,156 +62,6 @@ function Control(props: ControlProps) {
     default:
       return <Text {...props} />;
   }
-}
-
-function called(field: FormField): string {
-  return field.optional ? `${field.label} (optional)` : field.label;
-}
-
-function hinted(field: FormField): { readonly hint?: string } {
-  return field.hint === '' ? {} : { hint: field.hint };
-}
-
-/** Text that is no number goes to the server as it is, which says what is wrong with it. */
-function NumberBox({ field, value, faults, path, onChange }: ControlProps<FieldOf<'number'>>) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const shown = typeof value === 'number' ? String(value).replace('-', '−') : typeof value === 'string' ? value : '';
-  return (
-    <Field label={called(field)} error={faults[path]} {...hinted(field)}>
-      {(wires) => (
-        <div className="relative">
-          <input
-            {...wires}
-            className={`${INPUT} pr-18`}
-            inputMode="decimal"
-            value={typed ?? shown}
-            onChange={(event) => {
-              const plain = event.target.value.trim().replace('−', '-').replace(',', '.');
-              setTyped(event.target.value);
-              onChange(plain === '' ? undefined : Number.isNaN(Number(plain)) ? plain : Number(plain));
-            }}
-            onBlur={() => {
-              setTyped(null);
-            }}
-          />
-          <span aria-hidden className="pointer-events-none absolute inset-y-0 right-2.5 flex items-center text-sm text-faint">
-            {field.unit.length > 10 ? field.unit.split(' ')[0] : field.unit}
-          </span>
-        </div>
-      )}
-    </Field>
-  );
-}
-
-function One({ field, value, faults, path, onChange }: ControlProps<FieldOf<'choice'>>) {
-  const unset = typeof value !== 'string';
-  const options = field.optional || unset ? [{ value: '', label: field.optional ? 'not said' : 'choose …' }, ...field.options] : field.options;
-  return (
-    <Choice
-      label={field.label}
-      options={options}
-      value={unset ? '' : value}
-      error={faults[path]}
-      onChange={(next) => {
-        onChange(next === '' ? undefined : next);
-      }}
-    />
-  );
-}
-
-function Some({ field, value, faults, path, onChange }: ControlProps<FieldOf<'choices'>>) {
-  const chosen = Array.isArray(value) ? (value as readonly unknown[]) : [];
-  return (
-    <fieldset className="grid gap-1">
-      <legend className="text-sm font-medium">{called(field)}</legend>
-      <div className="flex flex-wrap gap-x-5">
-        {field.options.map((option) => (
-          <Check
-            key={option.value}
-            label={option.label}
-            checked={chosen.includes(option.value)}
-            onChange={(on) => {
-              onChange(field.options.map((o) => o.value).filter((v) => (v === option.value ? on : chosen.includes(v))));
-            }}
-          />
-        ))}
-      </div>
-      <Told fault={faults[path]} />
-    </fieldset>
-  );
-}
-
-function Flag({ field, value, faults, path, onChange }: ControlProps) {
-  return (
-    <div className="pt-6">
-      <Check label={field.label} checked={value === true} onChange={onChange} />
-      <Told fault={faults[path]} />
-    </div>
-  );
-}
-
-function Check({ label, checked, onChange }: { readonly label: string; readonly checked: boolean; readonly onChange: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-10 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-5 accent-ink"
-        checked={checked}
-        onChange={(event) => {
-          onChange(event.target.checked);
-        }}
-      />
-      {label}
-    </label>
-  );
-}
-
-function Lines({ field, value, faults, path, onChange }: ControlProps) {
-  return (
-    <Field label={called(field)} error={faults[path]} {...hinted(field)}>
-      {(wires) => (
-        <textarea
-          {...wires}
-          rows={3}
-          className={`${INPUT} py-2`}
-          value={typeof value === 'string' ? value : ''}
-          onChange={(event) => {
-            onChange(event.target.value === '' ? undefined : event.target.value);
-          }}
-        />
-      )}
-    </Field>
-  );
-}
-
-const TYPES: Partial<Record<FormField['kind'], string>> = { date: 'date', time: 'time', 'datetime-local': 'datetime-local' };
-
-function Text({ field, value, faults, path, onChange }: ControlProps) {
-  return (
-    <TextField
-      label={called(field)}
-      type={TYPES[field.kind] ?? 'text'}
-      {...('example' in field ? { placeholder: `like ${field.example ?? ''}` } : {})}
-      {...(field.kind === 'zone' ? { list: 'zones' } : {})}
-      {...hinted(field)}
-      error={faults[path]}
-      value={typeof value === 'string' || typeof value === 'number' ? String(value) : ''}
-      onChange={(next) => {
-        onChange(next === '' ? undefined : next);
-      }}
-    />
-  );
-}
-
-/** The names of time zones that this device knows, once on a page, for fields to suggest. */
-export function Zones() {
-  return (
-    <datalist id="zones">
-      {Intl.supportedValuesOf('timeZone').map((zone) => (
-        <option key={zone} value={zone} />
-      ))}
-    </datalist>
-  );
 }
 
 function Part({ field, value, faults, path, onChange }: ControlProps<FieldOf<'part'>>) {
@@ -291,14 +130,5 @@ function List({ field, value, faults, path, onChange }: ControlProps<FieldOf<'li
         </Button>
       )}
     </fieldset>
-  );
-}
-
-function Told({ fault }: { readonly fault: string | undefined }) {
-  if (fault === undefined) return null;
-  return (
-    <p role="alert" className="text-sm font-medium text-alarm">
-      {fault}
-    </p>
   );
 }

@@ -10,8 +10,6 @@ use App\Models\User;
 use App\Planning\NightEnergy;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Kaddle\Core\Gear\BatteryKind;
-use Kaddle\Core\Gear\Feed;
 use Kaddle\Core\Plan\Behind;
 use Kaddle\Core\Plan\Clothing;
 use Kaddle\Core\Plan\Document\WaysDocument;
@@ -32,8 +30,7 @@ final class CompareWays
             Behind::tryFrom($planned('behind')) ?? Behind::Guests,
             $request->metering(),
         );
-        $feed = Feed::of($request->flash()->data, array_map(BatteryKind::from(...), array_keys(NightEnergy::carried($user))));
 
-        return new JsonResponse(WaysDocument::of($solution, $ways, $feed->source));
+        return new JsonResponse(WaysDocument::of($solution, $ways, NightEnergy::feedFor($request->flash(), $user)->source));
     }
 }

@@ -13,9 +13,9 @@ export default function Kit({ kit }: { readonly kit: KitData }) {
       <Pending pending={kit.pending} all={kit.rows.length} />
       <section aria-labelledby="verdict" className="grid gap-2">
         <h2 id="verdict" className="text-2xl">
-          {kit.short === 0 ? 'The bag reaches' : kit.short === 1 ? 'One moment falls short' : `${kit.short} moments fall short`}
+          {kit.pending > 0 ? 'The bag is being checked' : kit.short === 0 ? 'The bag reaches' : kit.short === 1 ? 'One moment falls short' : `${kit.short} moments fall short`}
         </h2>
-        <Purchases purchases={kit.purchases} short={kit.short} />
+        {kit.pending === 0 && <Purchases purchases={kit.purchases} short={kit.short} />}
       </section>
       <Matrix kit={kit} />
       <p className="flex flex-wrap items-center gap-x-6">
@@ -65,8 +65,8 @@ function Matrix({ kit }: { readonly kit: KitData }) {
               <th scope="col" className="sticky left-0 bg-raised px-4 py-2">
                 Moment
               </th>
-              {kit.ways.map((way) => (
-                <th key={way} scope="col" className="min-w-30 px-2 py-2 align-bottom font-medium">
+              {kit.ways.map((way, i) => (
+                <th key={i} scope="col" className="min-w-30 px-2 py-2 align-bottom font-medium">
                   {way}
                 </th>
               ))}
@@ -85,7 +85,7 @@ function Matrix({ kit }: { readonly kit: KitData }) {
                   </td>
                 )}
                 {row.cells.map((cell, i) => (
-                  <Cell key={kit.ways[i]} cell={cell} best={i === row.best} />
+                  <Cell key={i} cell={cell} best={i === row.best} />
                 ))}
               </tr>
             ))}

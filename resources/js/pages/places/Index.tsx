@@ -5,7 +5,7 @@ import type { VenueData } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Frame } from '@/ui/Frame';
 import { Panel } from '@/ui/Panel';
-import { Zones } from '@/ui/ShapeForm';
+import { Zones } from '@/ui/ShapeControls';
 import { TextField } from '@/ui/TextField';
 import { TextLink } from '@/ui/TextLink';
 

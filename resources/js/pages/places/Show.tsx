@@ -8,7 +8,8 @@ import { Confirm } from '@/ui/Confirm';
 import { FileLink } from '@/ui/FileLink';
 import { Frame } from '@/ui/Frame';
 import { Panel, Refused, SaveButton } from '@/ui/Panel';
-import { ShapeForm, Zones } from '@/ui/ShapeForm';
+import { Zones } from '@/ui/ShapeControls';
+import { ShapeForm } from '@/ui/ShapeForm';
 
 interface Props {
   readonly id: number;
