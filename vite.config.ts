@@ -5,6 +5,6 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
   plugins: [laravel({ input: ['resources/js/app.tsx'], refresh: true }), react(), tailwindcss()],
-  resolve: { alias: { '@': '/resources/js', 'side-channel': '/resources/shims/side-channel.cjs' } },
+  resolve: { alias: { '@': '/resources/js' } },
   server: { host: '127.0.0.1' },
 });

@@ -54,6 +54,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/moments/{moment}/redo', Moments\RedoMoment::class)->can('update', 'moment');
     Route::post('/moments/{moment}/solve', Moments\SolveMoment::class)->can('view', 'moment');
     Route::post('/moments/{moment}/ways', Moments\CompareWays::class)->can('view', 'moment');
+    Route::post('/moments/{moment}/compare', Moments\ComparePins::class)->can('view', 'moment');
+    Route::post('/moments/{moment}/pins', Moments\PinSettings::class)->can('update', 'moment');
+    Route::delete('/moments/{moment}/pins/{pin}', Moments\UnpinSettings::class)->whereUuid('pin')->can('update', 'moment');
     Route::post('/moments/{moment}/costs', Moments\PriceMoment::class)->can('view', 'moment');
     Route::get('/moments/{moment}/document', Moments\DownloadMoment::class)->can('view', 'moment');
 

@@ -9,8 +9,10 @@ use App\Models\Piece;
 use App\Models\User;
 use App\Planning\HouseRules;
 use App\Planning\MomentCautions;
+use App\Planning\Pins;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Plan\Document\SolutionDocument;
+use Kaddle\Core\Plan\Solution;
 
 /** Everything the bench shows when it opens. */
 final readonly class BenchData
@@ -21,6 +23,7 @@ final readonly class BenchData
      * @param list<GearChoice> $flashUnits
      * @param list<GearChoice> $modifiers
      * @param list<GearChoice> $gels
+     * @param list<PinData> $pins
      * @param list<string> $rules
      * @param list<string> $cautions
      */
@@ -33,6 +36,8 @@ final readonly class BenchData
         public int $othersInRoom,
         public BenchState $stored,
         public SolutionDocument $solution,
+        /** Settings that are kept, beside what is set. @var list<PinData> */
+        public array $pins,
         /** @var list<BodyChoice> */
         public array $bodies,
         /** @var list<LensChoice> */
@@ -51,7 +56,7 @@ final readonly class BenchData
         public array $cautions,
     ) {}
 
-    public static function of(Moment $moment, User $user, SolutionDocument $solution): self
+    public static function of(Moment $moment, User $user, Solution $solution): self
     {
         $pieces = $user->pieces()
             ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id])
@@ -65,7 +70,8 @@ final readonly class BenchData
             $moment->room->name,
             Moment::query()->where('room_id', $moment->room_id)->count() - 1,
             BenchState::of($moment),
-            $solution,
+            SolutionDocument::of($solution),
+            Pins::of($moment)->beside($solution),
             array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => BodyChoice::of($p))->all()),
             array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => LensChoice::of($p))->all()),
             $choices(PieceKind::Flash),

@@ -16,12 +16,14 @@ final readonly class BenchState
         public string $revision,
         public bool $canUndo,
         public bool $canRedo,
+        /** What gives the room its own light then. */
+        public SceneryData $scenery,
     ) {}
 
     public static function of(Moment $moment): self
     {
         $history = BenchHistory::of($moment);
 
-        return new self(MomentDraft::of($moment), $history->revision(), $history->canUndo(), $history->canRedo());
+        return new self(MomentDraft::of($moment), $history->revision(), $history->canUndo(), $history->canRedo(), SceneryData::of($moment));
     }
 }

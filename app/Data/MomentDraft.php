@@ -21,6 +21,11 @@ final readonly class MomentDraft
         public LookDraft $look,
         /** Where the head must point; null leaves it to Kaddle. */
         public ?HeadAim $head,
+        /** For a head that is turned by hand; null otherwise. */
+        public ?PointingDraft $pointing,
+        /** mm, where the zoom of the head is set by hand; null where it follows. */
+        public ?float $zoom,
+        public DialledDraft $dialled,
         public int $bodyId,
         public int $lensId,
         public int $flashId,
@@ -38,8 +43,11 @@ final readonly class MomentDraft
             new CameraDraft($moment->from_back_wall_m, $moment->camera_height_m),
             new SubjectDraft($moment->subject_distance_m, $moment->subject_height_m),
             GlowDraft::of($moment),
-            new LookDraft($moment->room_under_stops, $moment->working_av->label(), LocksDraft::of($moment)),
+            LookDraft::of($moment),
             $moment->head_aim,
+            $moment->head_turn === null || $moment->head_tilt === null ? null : new PointingDraft($moment->head_turn, $moment->head_tilt),
+            $moment->head_zoom,
+            new DialledDraft($moment->dialled_body, $moment->dialled_exposure),
             $moment->body_id,
             $moment->lens_id,
             $moment->flash_id,

@@ -75,7 +75,7 @@ final class Exporter
     /** @return array<string, mixed> */
     private static function moment(Moment $moment): array
     {
-        $document = array_intersect_key($moment->document(), array_flip(['camera', 'subject', 'glow', 'look', 'head']));
+        $document = array_intersect_key($moment->document(), array_flip(['camera', 'subject', 'glow', 'look', 'head', 'pointing', 'zoom']));
 
         return [
             'uid' => $moment->uid,
@@ -89,6 +89,7 @@ final class Exporter
             'units' => $moment->units,
             'focalLength' => $moment->focal_mm,
             ...$document,
+            ...($moment->dialled_body === 0.0 && $moment->dialled_exposure === 0.0 ? [] : ['dialled' => ['body' => $moment->dialled_body, 'exposure' => $moment->dialled_exposure]]),
             ...($moment->glow_from_curve ? ['glow' => ['curve' => true]] : []),
         ];
     }

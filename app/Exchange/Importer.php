@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Exchange\ReadDocument;
+use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Reading\Canonical;
 
@@ -114,8 +115,8 @@ final class Importer
     {
         $venue = $this->user->venues()->where('uid', $data['uid'])->first() ?? new Venue(['uid' => $data['uid']]);
         $existed = $venue->exists;
-        $fields = array_intersect_key($data, array_flip(['name', 'zone', 'latitude', 'longitude'])) + ['rules' => $data['rules'] ?? []];
-        $changed = $existed && !Canonical::alike($fields, $venue->only(array_keys($fields)));
+        $fields = array_intersect_key($data, array_flip(['name', 'zone', 'latitude', 'longitude'])) + ['mains' => $data['mains'] ?? Mains::Hz50->value, 'rules' => $data['rules'] ?? []];
+        $changed = $existed && !Canonical::alike($fields, array_intersect_key($venue->document(), $fields));
         $this->user->venues()->save($venue->fill($fields));
         $this->note('place', $venue->name, $existed, $changed);
 
@@ -182,6 +183,7 @@ final class Importer
             $uid = self::text($document, 'uid');
             $plan = ReadDocument::objects([$document['plan']])[0];
             $glow = $document['glow'];
+            $dialled = $document['dialled'] ?? [];
             $moment = ($known[$uid] ?? new Moment(['uid' => $uid]))
                 ->takeLight($this->document->lights[$i], is_array($glow) && ($glow['curve'] ?? false) === true)
                 ->fill([
@@ -189,6 +191,8 @@ final class Importer
                     'name' => $plan['name'],
                     'starts_at' => self::text($plan, 'starts') . ':00',
                     'minutes' => $plan['minutes'],
+                    'dialled_body' => is_array($dialled) ? $dialled['body'] ?? 0.0 : 0.0,
+                    'dialled_exposure' => is_array($dialled) ? $dialled['exposure'] ?? 0.0 : 0.0,
                     'plan' => array_diff_key($plan, ['name' => null, 'starts' => null, 'minutes' => null]),
                 ]);
             foreach (['body', 'lens', 'flash', 'modifier', 'gel'] as $kind) {

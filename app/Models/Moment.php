@@ -18,9 +18,11 @@ use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Glow\GlowPoint;
+use Kaddle\Core\Plan\KeptThing;
 use Kaddle\Core\Plan\MomentSolver;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Kaddle\Core\Plan\Reading\ReadMoment;
+use Kaddle\Core\Plan\School;
 use Kaddle\Core\Plan\Slot;
 
 /**
@@ -28,6 +30,8 @@ use Kaddle\Core\Plan\Slot;
  *
  * The glow is an EV, the exposure that a meter gave, or what the curve of the room says
  * for its time; the database holds exactly one of the three.
+ *
+ * @phpstan-type TPin array{id: string, settings: array{tv: int, av: int, sv: int, output: int, head: string, face: float|int, backdrop: float|int}, moment: array<string, mixed>}
  *
  * @property int $id
  * @property string $uid
@@ -60,6 +64,18 @@ use Kaddle\Core\Plan\Slot;
  * @property Shutter|null $lock_tv held by hand
  * @property Aperture|null $lock_av
  * @property Iso|null $lock_sv
+ * @property School $school which controls follow
+ * @property KeptThing|null $kept_thing the brightest thing that must hold detail
+ * @property float|null $kept_ev what a spot meter reads on it
+ * @property float $fill_stops under correct, of flash that is fill
+ * @property float $nd_stops
+ * @property bool $high_speed
+ * @property float|null $head_turn degrees of a head that is turned by hand, positive to the left
+ * @property float|null $head_tilt
+ * @property float|null $head_zoom mm, set by hand
+ * @property float $dialled_body stops of flash compensation that are set on the body
+ * @property float $dialled_exposure stops of exposure compensation
+ * @property list<TPin> $pins settings that are kept for comparison, with the columns that they answer
  * @property int $units
  * @property int $revision how often what the bench shows of it was changed
  * @property Night $night
@@ -83,6 +99,7 @@ final class Moment extends Model
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
         'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
         'lock_tv', 'lock_av', 'lock_sv',
+        'school', 'kept_thing', 'kept_ev', 'fill_stops', 'nd_stops', 'high_speed', 'head_turn', 'head_tilt', 'head_zoom', 'dialled_body', 'dialled_exposure',
     ];
 
     protected $fillable = [
@@ -90,7 +107,8 @@ final class Moment extends Model
         'name', 'starts_at', 'minutes', 'plan', 'answer', 'kit', 'focal_mm',
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
         'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
-        'lock_tv', 'lock_av', 'lock_sv',
+        'lock_tv', 'lock_av', 'lock_sv', 'pins',
+        'school', 'kept_thing', 'kept_ev', 'fill_stops', 'nd_stops', 'high_speed', 'head_turn', 'head_tilt', 'head_zoom', 'dialled_body', 'dialled_exposure',
     ];
 
     protected $casts = [
@@ -109,6 +127,18 @@ final class Moment extends Model
         'lock_tv' => ShutterCast::class,
         'lock_av' => ApertureCast::class,
         'lock_sv' => IsoCast::class,
+        'school' => School::class,
+        'kept_thing' => KeptThing::class,
+        'kept_ev' => 'float',
+        'fill_stops' => 'float',
+        'nd_stops' => 'float',
+        'high_speed' => 'boolean',
+        'head_turn' => 'float',
+        'head_tilt' => 'float',
+        'head_zoom' => 'float',
+        'dialled_body' => 'float',
+        'dialled_exposure' => 'float',
+        'pins' => 'array',
         'units' => 'integer',
         'revision' => 'integer',
         'minutes' => 'integer',
@@ -122,6 +152,8 @@ final class Moment extends Model
         'units' => 1, 'revision' => 0, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null, 'kit' => null,
         'glow_ev' => null, 'metered_tv' => null, 'metered_av' => null, 'metered_sv' => null, 'glow_from_curve' => false, 'head_aim' => null,
         'lock_tv' => null, 'lock_av' => null, 'lock_sv' => null,
+        'school' => School::ShutterFirst->value, 'kept_thing' => null, 'kept_ev' => null, 'fill_stops' => 2.0, 'nd_stops' => 0.0, 'high_speed' => false,
+        'head_turn' => null, 'head_tilt' => null, 'head_zoom' => null, 'dialled_body' => 0.0, 'dialled_exposure' => 0.0, 'pins' => '[]',
     ];
 
     protected static function booted(): void
@@ -196,6 +228,8 @@ final class Moment extends Model
             'room' => $this->room->document(),
             'camera' => ['fromBackWall' => $this->from_back_wall_m, 'height' => $this->camera_height_m],
             'subject' => ['distance' => $this->subject_distance_m, 'height' => $this->subject_height_m],
+            ...$this->people(),
+            'mains' => $this->night->venue->mains->value,
             'glow' => $metered === null
                 ? ['ev' => $this->glow()]
                 : ['metered' => ['shutter' => $metered->shutter->label(), 'aperture' => $metered->aperture->label(), 'iso' => $metered->iso->label()]],
@@ -203,8 +237,15 @@ final class Moment extends Model
                 'roomUnder' => $this->room_under_stops,
                 'aperture' => $this->working_av->label(),
                 ...($this->locks() === [] ? [] : ['locks' => $this->locks()]),
+                'school' => $this->school->value,
+                ...($this->kept_thing === null ? [] : ['keep' => ['what' => $this->kept_thing->value, 'ev' => $this->kept_ev]]),
+                'fill' => $this->fill_stops,
+                'nd' => $this->nd_stops,
+                'highSpeed' => $this->high_speed,
             ],
             ...($this->head_aim === null ? [] : ['head' => $this->head_aim->value]),
+            ...($this->head_aim === HeadAim::ByHand ? ['pointing' => ['turn' => $this->head_turn, 'tilt' => $this->head_tilt]] : []),
+            ...($this->head_zoom === null ? [] : ['zoom' => $this->head_zoom]),
             'body' => MomentParts::body($this->body->data),
             'lens' => MomentParts::lens($this->lens->data, $this->focal_mm),
             'flash' => MomentParts::flash($this->flash->data, $this->units, $this->modifier?->data, $this->gel?->data),
@@ -227,14 +268,31 @@ final class Moment extends Model
             'metered_tv' => $read->metered?->shutter,
             'metered_av' => $read->metered?->aperture,
             'metered_sv' => $read->metered?->iso,
-            'room_under_stops' => -$light->roomLevel->value,
-            'working_av' => $light->workingAperture,
-            'head_aim' => $light->aim,
-            'lock_tv' => $light->locks->shutter,
-            'lock_av' => $light->locks->aperture,
-            'lock_sv' => $light->locks->iso,
+            'room_under_stops' => -$light->look->room->value,
+            'working_av' => $light->look->workingAperture,
+            'head_aim' => $light->pointing->aim,
+            'head_turn' => $light->pointing->angles?->turn,
+            'head_tilt' => $light->pointing->angles?->tilt,
+            'head_zoom' => $light->pointing->zoom,
+            'lock_tv' => $light->look->locks->shutter,
+            'lock_av' => $light->look->locks->aperture,
+            'lock_sv' => $light->look->locks->iso,
+            'school' => $light->look->school,
+            'kept_thing' => $light->look->kept?->thing,
+            'kept_ev' => $light->look->kept?->level->ev,
+            'fill_stops' => -$light->look->fill->value,
+            'nd_stops' => $light->look->aids->density,
+            'high_speed' => $light->look->aids->pulses(),
             'units' => $light->flash->outfit->units,
         ]);
+    }
+
+    /** @return array<string, array<string, mixed>> what is planned of the people, as far as it bears on light */
+    public function people(): array
+    {
+        $people = array_intersect_key($this->plan, array_flip(['movement', 'depth', 'clothing', 'behind']));
+
+        return $people === [] ? [] : ['people' => $people];
     }
 
     /** @return array<string, string> labels of the controls that are held */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Glow\Place;
 
 /**
@@ -18,17 +19,18 @@ use Kaddle\Core\Glow\Place;
  * @property string $zone name of the IANA database
  * @property float $latitude degrees, north positive
  * @property float $longitude degrees, east positive
+ * @property Mains $mains
  * @property list<array<string, string>> $rules
  */
 final class Venue extends Model
 {
     use KeepsIdentity;
 
-    protected $fillable = ['uid', 'name', 'zone', 'latitude', 'longitude', 'rules'];
+    protected $fillable = ['uid', 'name', 'zone', 'latitude', 'longitude', 'mains', 'rules'];
 
-    protected $attributes = ['rules' => '[]'];
+    protected $attributes = ['mains' => Mains::Hz50->value, 'rules' => '[]'];
 
-    protected $casts = ['latitude' => 'float', 'longitude' => 'float', 'rules' => 'array'];
+    protected $casts = ['latitude' => 'float', 'longitude' => 'float', 'mains' => Mains::class, 'rules' => 'array'];
 
     /** @return HasMany<Room, $this> by name */
     public function rooms(): HasMany
@@ -65,6 +67,7 @@ final class Venue extends Model
             'zone' => $this->zone,
             'latitude' => $this->latitude,
             'longitude' => $this->longitude,
+            'mains' => $this->mains->value,
             'rules' => $this->rules,
         ];
     }

@@ -8,7 +8,9 @@ use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Plan\FieldLimits;
+use Kaddle\Core\Plan\KeptThing;
 use Kaddle\Core\Plan\NightTemplate;
+use Kaddle\Core\Plan\School;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\PitchedRoof;
@@ -26,6 +28,8 @@ final class Constants
             . self::constant('finishes', 'Finishes in words, and where their reflectances come from.', self::finishes())
             . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
+            . self::constant('schools', 'Schools, in words.', self::words(School::cases()))
+            . self::constant('keptThings', 'Lights that can be kept, in words.', self::words(KeptThing::cases()))
             . self::constant('templates', 'Patterns of nights to start from, in words.', self::words(NightTemplate::cases()))
             . self::constant('pieceKinds', 'Kinds of gear: one of it and several, in words.', self::pieceKinds())
             . self::constant('readingKinds', 'Ways to measure light, in words.', self::words(ReadingKind::cases()))
@@ -77,7 +81,7 @@ final class Constants
     }
 
     /**
-     * @param list<HeadAim|NightTemplate|ReadingKind|RidgeWay> $cases
+     * @param list<HeadAim|KeptThing|NightTemplate|ReadingKind|RidgeWay|School> $cases
      *
      * @return array<string, string>
      */

@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
-    <title inertia>Kaddle</title>
+    <title data-inertia>Kaddle</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @viteReactRefresh
     @vite(['resources/js/app.tsx'])

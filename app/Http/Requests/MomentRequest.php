@@ -10,6 +10,8 @@ use App\Models\User;
 use App\Rules\PlainText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Kaddle\Core\Gear\Compensation;
+use Kaddle\Core\Gear\CompensationSum;
 use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
@@ -47,6 +49,9 @@ final class MomentRequest extends FormRequest
         'outfit.gelId' => PieceKind::Gel,
     ];
 
+    /** What is dialled in on the body, by field. */
+    private const DIALLED = ['dialled.body' => 'flash compensation on the body', 'dialled.exposure' => 'exposure compensation'];
+
     private ?ReadMoment $read = null;
 
     /** @var array<string, Piece> by field */
@@ -55,6 +60,8 @@ final class MomentRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $dialled = Compensation::limits();
+
         return [
             'name' => ['required', new PlainText('name', 80)],
             'startsAt' => ['required', 'date_format:H:i'],
@@ -64,6 +71,7 @@ final class MomentRequest extends FormRequest
             'outfit.modifierId' => ['nullable', ...self::ID],
             'outfit.gelId' => ['nullable', ...self::ID],
             'glow.curve' => ['boolean'],
+            ...array_fill_keys(array_keys(self::DIALLED), ['numeric', "between:$dialled->min,$dialled->max"]),
         ];
     }
 
@@ -74,6 +82,7 @@ final class MomentRequest extends FormRequest
             'name.required' => 'Give the moment a name.',
             'startsAt' => 'Give the time as hours and minutes, like 19:30.',
             ...array_fill_keys(array_keys(self::PIECES), self::GEAR),
+            ...array_map(static fn(string $what): string => sprintf('The %s must be a number, %s.', $what, Compensation::limits()->inWords()), self::DIALLED),
             'glow.curve' => 'Whether the room’s curve tells the glow must be true or false.',
         ];
     }
@@ -105,6 +114,14 @@ final class MomentRequest extends FormRequest
         return is_string($metering) ? Metering::from($metering) : Metering::Weighted;
     }
 
+    /** What is dialled in on the body, and how it counts it. */
+    public function compensation(): Compensation
+    {
+        $sum = $this->pieces['bodyId']->data['compensations'] ?? null;
+
+        return Compensation::of(is_string($sum) ? CompensationSum::from($sum) : CompensationSum::FlashAddsUp, $this->float('dialled.body'), $this->float('dialled.exposure'));
+    }
+
     public function flash(): Piece
     {
         return $this->pieces['flashId'];
@@ -134,7 +151,8 @@ final class MomentRequest extends FormRequest
 
     private function readLight(Validator $validator): void
     {
-        $document = ['version' => MomentReader::VERSION] + $this->only(['room', 'camera', 'subject', 'look', 'head']) + [
+        $document = ['version' => MomentReader::VERSION] + $this->only(['room', 'camera', 'subject', 'look', 'head', 'pointing', 'zoom']) + $this->moment()->people() + [
+            'mains' => $this->moment()->loadMissing('night.venue')->night->venue->mains->value,
             'glow' => $this->glow(),
             'body' => MomentParts::body($this->pieces['bodyId']->data),
             'lens' => MomentParts::lens($this->pieces['lensId']->data, $this->input('focalLength')),
@@ -160,8 +178,8 @@ final class MomentRequest extends FormRequest
     /** Glow from the curve becomes the EV that it says for the moment's time. */
     private function glow(): mixed
     {
-        $moment = $this->route('moment');
-        if (!$moment instanceof Moment || !$this->isFromCurve()) {
+        $moment = $this->moment();
+        if (!$this->isFromCurve()) {
             $glow = $this->input('glow');
 
             return is_array($glow) ? array_diff_key($glow, ['curve' => null]) : $glow;
@@ -217,7 +235,16 @@ final class MomentRequest extends FormRequest
             'flash_id' => $this->pieces['flashId']->id,
             'modifier_id' => $this->piece('outfit.modifierId')?->id,
             'gel_id' => $this->piece('outfit.gelId')?->id,
+            'dialled_body' => $this->float('dialled.body'),
+            'dialled_exposure' => $this->float('dialled.exposure'),
         ]);
+    }
+
+    private function moment(): Moment
+    {
+        $moment = $this->route('moment');
+
+        return $moment instanceof Moment ? $moment : throw new \LogicException('a route without a moment');
     }
 
     private function owner(): User

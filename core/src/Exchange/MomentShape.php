@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
+use Kaddle\Core\Exposure\Aids;
+use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\Outfit;
+use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Plan\Behind;
 use Kaddle\Core\Plan\Clothing;
-use Kaddle\Core\Plan\Moment;
+use Kaddle\Core\Plan\KeptThing;
+use Kaddle\Core\Plan\Look;
 use Kaddle\Core\Plan\Movement;
+use Kaddle\Core\Plan\People;
 use Kaddle\Core\Plan\Presence;
 use Kaddle\Core\Plan\Scene;
+use Kaddle\Core\Plan\School;
 use Kaddle\Core\Power\PlannedUse;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Limits;
@@ -39,7 +46,7 @@ final class MomentShape
             Field::needed('minutes', 'length', NumberKind::whole(PlannedUse::minutesLimits())),
             Field::optional('nearest', 'nearest subject', NumberKind::within(Scene::distanceLimits())),
             Field::optional('farthest', 'farthest subject', NumberKind::within(Scene::distanceLimits())),
-            Field::optional('depth', 'depth of the group', NumberKind::within(Limits::between(0.0, 20.0, 'm', 0.1)), 'From the first row of faces to the last; 0 for one row.'),
+            Field::optional('depth', 'depth of the group', NumberKind::within(People::depthLimits()), 'From the first row of faces to the last; 0 for one row.'),
             Field::optional('clothing', 'clothes', Words::choice(Clothing::cases())),
             Field::optional('movement', 'movement', Words::choice(Movement::cases())),
             Field::optional('behind', 'behind them', Words::choice(Behind::cases())),
@@ -94,14 +101,31 @@ final class MomentShape
                 Field::optional('curve', 'from the room’s curve', new FlagKind()),
             )), 'One of the three.'),
             Field::needed('look', 'look', PartKind::one(Shape::of(
-                Field::needed('roomUnder', 'wish for the room', NumberKind::within(Moment::roomUnderLimits())),
+                Field::needed('roomUnder', 'wish for the room', NumberKind::within(Look::roomUnderLimits())),
                 Field::needed('aperture', 'working aperture', TextKind::line(12)),
                 Field::optional('locks', 'controls that are held', PartKind::one(Shape::of(...array_map(
                     static fn(string $name): Field => Field::optional($name, "held $name", TextKind::line(12)),
                     ['shutter', 'aperture', 'iso'],
                 )))),
+                Field::optional('school', 'school', Words::choice(School::cases())),
+                Field::optional('keep', 'light to keep', PartKind::one(Shape::of(
+                    Field::needed('what', 'thing to keep', Words::choice(KeptThing::cases())),
+                    Field::needed('ev', 'level of the thing to keep', NumberKind::within(ExposureValue::limits())),
+                ))),
+                Field::optional('fill', 'fill', NumberKind::within(Look::fillLimits())),
+                Field::optional('nd', 'neutral density', NumberKind::within(Aids::densityLimits())),
+                Field::optional('highSpeed', 'high-speed sync', new FlagKind()),
             ))),
             Field::optional('head', 'head direction', Words::choice(HeadAim::cases())),
+            Field::optional('pointing', 'angles of the head', PartKind::one(Shape::of(
+                Field::needed('turn', 'turn of the head', NumberKind::within(Angles::turnLimits())),
+                Field::needed('tilt', 'tilt of the head', NumberKind::within(Angles::tiltLimits())),
+            ))),
+            Field::optional('zoom', 'zoom of the head', NumberKind::within(ZoomStep::focalLimits())),
+            Field::optional('dialled', 'compensations that are set already', PartKind::one(Shape::of(
+                Field::needed('body', 'flash compensation on the body', NumberKind::within(Compensation::limits())),
+                Field::needed('exposure', 'exposure compensation', NumberKind::within(Compensation::limits())),
+            ))),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
+use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Glow\SunPosition;
 use Kaddle\Core\Plan\RuleKind;
 use Kaddle\Core\Reading\Field;
@@ -27,6 +28,7 @@ final class PlaceShape
             Field::needed('zone', 'time zone', new ZoneKind()),
             Field::needed('latitude', 'latitude', NumberKind::within(SunPosition::latitudeLimits()), 'North is positive.'),
             Field::needed('longitude', 'longitude', NumberKind::within(SunPosition::longitudeLimits()), 'East is positive.'),
+            Field::optional('mains', 'mains', Words::choice(Mains::cases()), 'Lamps beat at twice its frequency.'),
             Field::optional('rules', 'house rules', PartKind::listOf(Shape::of(
                 Field::needed('rule', 'rule', Words::choice(RuleKind::cases())),
                 Field::needed('from', 'from', PatternKind::clock()),

@@ -97,16 +97,26 @@ final class RoomShape
         foreach (self::list($room, 'windows') as $window) {
             $share += self::number($window, 'share') / 100.0;
         }
-        $lamps = [];
-        foreach (self::list($room, 'lamps') as $lamp) {
-            $states = array_map(
+
+        return RoomGlow::of($place, $share, self::lamps($room), self::readings($room, $place->zone));
+    }
+
+    /**
+     * @param array<string, mixed> $room
+     *
+     * @return list<Lamp>
+     */
+    public static function lamps(array $room): array
+    {
+        return array_map(static fn(array $lamp): Lamp => Lamp::of(
+            self::text($lamp, 'name'),
+            self::number($lamp, 'lux'),
+            self::number($lamp, 'kelvin'),
+            array_map(
                 static fn(array $s): array => [self::text($s, 'from'), self::number($s, 'level') / 100.0],
                 self::list($lamp, 'states'),
-            );
-            $lamps[] = Lamp::of(self::text($lamp, 'name'), self::number($lamp, 'lux'), self::number($lamp, 'kelvin'), $states);
-        }
-
-        return RoomGlow::of($place, $share, $lamps, self::readings($room, $place->zone));
+            ),
+        ), self::list($room, 'lamps'));
     }
 
     /**
@@ -129,6 +139,7 @@ final class RoomShape
         return Shape::of(
             Field::needed('name', 'name', TextKind::line(60)),
             Field::needed('share', 'share of daylight', NumberKind::within(Limits::between(0.001, 100.0, '%', 0.1)), 'Of the light outdoors, what reaches the middle of the room: about 1 % in a hall with a few windows, 5 % under a glass front.'),
+            Field::optional('wall', 'wall', Words::choice([Face::Back, Face::Far, Face::Left, Face::Right]), 'Where it is drawn.'),
         );
     }
 
@@ -138,6 +149,7 @@ final class RoomShape
             Field::needed('name', 'name', TextKind::line(60)),
             Field::needed('lux', 'light full up', NumberKind::within(Lamp::luxLimits()), 'At the height of faces.'),
             Field::needed('kelvin', 'colour temperature', NumberKind::within(Lamp::kelvinLimits())),
+            Field::optional('hangs', 'height of the lamps', NumberKind::within(BoxRoom::heightLimits()), 'Where they are drawn.'),
             Field::optional('states', 'dimmer states', PartKind::listOf(Shape::of(
                 Field::needed('from', 'from', PatternKind::clock()),
                 Field::needed('level', 'level', NumberKind::within(Limits::between(0.0, 100.0, '%', 5.0))),

@@ -42,4 +42,22 @@ final readonly class DepthOfField
     {
         return $this->far - $this->near;
     }
+
+    /**
+     * What a group needs: focused at s = 2nF/(n + F), everything from n to F is sharp when
+     * N·c·(s − f)/f² = (F − n)/(F + n).
+     *
+     * @param float $near m, its first row
+     * @param float $far m, its last; not nearer than the first
+     *
+     * @return array{float, float} aperture value Av that is just enough, and where to focus, m
+     */
+    public static function forGroup(float $focal, float $crop, float $near, float $far): array
+    {
+        $f = $focal / 1000.0;
+        $focus = 2.0 * $near * $far / ($near + $far);
+        $number = ($far - $near) / ($far + $near) * $f * $f / (self::CIRCLE / 1000.0 / $crop * max(1e-6, $focus - $f));
+
+        return [2.0 * log(max(1e-3, $number), 2), $focus];
+    }
 }

@@ -19,11 +19,12 @@ final readonly class ExposureSettings
         public Shutter $shutter,
         public Aperture $aperture,
         public Iso $iso,
+        public Aids $aids,
     ) {}
 
-    public static function of(Shutter $shutter, Aperture $aperture, Iso $iso): self
+    public static function of(Shutter $shutter, Aperture $aperture, Iso $iso, ?Aids $aids = null): self
     {
-        return new self($shutter, $aperture, $iso);
+        return new self($shutter, $aperture, $iso, $aids ?? Aids::none());
     }
 
     /** Whether all three controls stand on the same click. */
@@ -47,23 +48,24 @@ final readonly class ExposureSettings
     /**
      * How a room of this glow reads against metered; positive is brighter.
      *
-     * Offset = EV100 + log2(S/100) − log2(N²/t).
+     * Offset = EV100 + log2(S/100) − log2(N²/t), less the filter before the lens.
      */
     public function offsetOf(ExposureValue $glow): Stops
     {
-        return Stops::of($glow->ev - $this->exposureStops());
+        return Stops::of($glow->ev - $this->exposureStops() - $this->aids->density);
     }
 
     /**
      * How a luminous exposure of flash light reads against correct.
      *
-     * Correct is H = 250·N²/S lx·s (incident, C = 250); shutter time has no part in it.
+     * Correct is H = 250·N²/S lx·s (incident, C = 250); shutter time has no part in it up to
+     * sync speed. A filter and a flash that pulses take their stops.
      *
      * @param float $luxSeconds H at the subject in lx·s, 0 or more
      */
     public function levelOfFlash(float $luxSeconds): Stops
     {
-        return Stops::ofRatio($luxSeconds * $this->iso->value() / (250.0 * $this->aperture->fNumber() ** 2));
+        return Stops::ofRatio($luxSeconds * $this->iso->value() / (250.0 * $this->aperture->fNumber() ** 2) * 2.0 ** -$this->aids->flashLoss($this->shutter));
     }
 
     private function exposureStops(): float

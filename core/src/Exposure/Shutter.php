@@ -51,6 +51,12 @@ final readonly class Shutter
         );
     }
 
+    /** The fastest that is reckoned with, which all focal-plane shutters have: 1/4000. */
+    public static function fastest(): self
+    {
+        return new self(ExactStops::fromWhole(12));
+    }
+
     public function seconds(): float
     {
         return 2.0 ** -$this->tv->value();

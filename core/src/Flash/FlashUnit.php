@@ -26,6 +26,8 @@ final readonly class FlashUnit
         public Output $lowest,
         public Step $step,
         public Outfit $outfit,
+        /** Whether it can pulse through a shutter faster than sync speed. */
+        public bool $highSpeed,
     ) {}
 
     /**
@@ -35,7 +37,7 @@ final readonly class FlashUnit
      * @throws OutOfRange
      * @throws ImpossibleUnit
      */
-    public static function of(ZoomTable $zoom, float $bounceZoom, int $lowestUnderFull, Step $step, ?Outfit $outfit = null): self
+    public static function of(ZoomTable $zoom, float $bounceZoom, int $lowestUnderFull, Step $step, ?Outfit $outfit = null, bool $highSpeed = false): self
     {
         if (!self::lowestLimits()->contains($lowestUnderFull)) {
             throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestLimits());
@@ -47,6 +49,7 @@ final readonly class FlashUnit
             Output::of(ExactStops::fromWhole(-$lowestUnderFull)),
             $step,
             $outfit ?? Outfit::bare(),
+            $highSpeed,
         );
     }
 
@@ -54,14 +57,15 @@ final readonly class FlashUnit
      * The head on the camera, with its zoom where it then stands.
      *
      * @param Vector $toFace from the head to the face
+     * @param Angles|null $byHand where a head that is turned by hand stands
      * @param ZoomStep|null $zoom set by hand; null leaves it where zoomFor() says
      */
-    public function head(Vector $position, Vector $toFace, HeadAim $aim, float $f35, ?ZoomStep $zoom = null): Head
+    public function head(Vector $position, Vector $toFace, HeadAim $aim, float $f35, ?Angles $byHand = null, ?ZoomStep $zoom = null): Head
     {
         return Head::dressed(
             $position,
-            $aim->direction($toFace),
-            ($zoom ?? $this->zoomFor($aim, $f35))->beam(),
+            ($aim === HeadAim::ByHand ? $byHand : $aim->angles())?->direction() ?? Direction::along($toFace),
+            ($zoom ?? $this->zoomFor($aim, $f35, $byHand))->beam(),
             $aim === HeadAim::Card ? $this->outfit->with(Modifier::fromCatalogue(ModifierKind::Card)) : $this->outfit,
             Direction::along(Vector::of($toFace->x, $toFace->y, 0.0)),
         );
@@ -73,9 +77,11 @@ final readonly class FlashUnit
      *
      * @param float $f35 focal length of the lens, mm at 36 mm x 24 mm
      */
-    public function zoomFor(HeadAim $aim, float $f35): ZoomStep
+    public function zoomFor(HeadAim $aim, float $f35, ?Angles $byHand = null): ZoomStep
     {
-        return $this->zoom->at($aim->isBounced() || $this->outfit->coversHead() ? $this->bounceZoom : $f35);
+        $tilted = $aim->isBounced() && !($aim === HeadAim::ByHand && $byHand?->isStraight() === true);
+
+        return $this->zoom->at($tilted || $this->outfit->coversHead() ? $this->bounceZoom : $f35);
     }
 
     public static function lowestLimits(): Limits

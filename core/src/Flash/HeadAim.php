@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
-use Kaddle\Core\Room\Direction;
-use Kaddle\Core\Room\Vector;
-
 /**
  * The ways to point a head on the camera that this version weighs against each other.
  *
@@ -31,17 +28,19 @@ enum HeadAim: string
     case Card = 'card';
     /** Straight at the face. */
     case Direct = 'direct';
+    /** Turned and tilted by hand, to angles that are told beside. */
+    case ByHand = 'by-hand';
 
     /**
-     * The ways that are open: whatever swallows the head leaves no room for a card.
+     * The ways that are weighed by themselves: whatever swallows the head leaves no room for a card.
      *
      * @return non-empty-list<self>
      */
     public static function with(Outfit $outfit): array
     {
-        return $outfit->coversHead()
-            ? [self::Up, self::UpForward, self::UpBack, self::BackLeft, self::BackRight, self::Left, self::Right, self::Direct]
-            : self::cases();
+        $ways = [self::Up, self::UpForward, self::UpBack, self::BackLeft, self::BackRight, self::Left, self::Right];
+
+        return $outfit->coversHead() ? [...$ways, self::Direct] : [...$ways, self::Card, self::Direct];
     }
 
     public function isBounced(): bool
@@ -49,19 +48,19 @@ enum HeadAim: string
         return $this !== self::Direct;
     }
 
-    /** @param Vector $toFace from the head to the face */
-    public function direction(Vector $toFace): Direction
+    /** Where the head stands; null where that follows from the face, or from the hand. */
+    public function angles(): ?Angles
     {
-        return Direction::along(match ($this) {
-            self::Up, self::Card => Vector::of(0.0, 0.0, 1.0),
-            self::UpForward => self::over(0.0, 60.0),
-            self::UpBack => self::over(180.0, 60.0),
-            self::BackLeft => self::over(135.0, 45.0),
-            self::BackRight => self::over(-135.0, 45.0),
-            self::Left => self::over(90.0, 30.0),
-            self::Right => self::over(-90.0, 30.0),
-            self::Direct => $toFace,
-        });
+        return match ($this) {
+            self::Up, self::Card => Angles::of(0.0, 90.0),
+            self::UpForward => Angles::of(0.0, 60.0),
+            self::UpBack => Angles::of(180.0, 60.0),
+            self::BackLeft => Angles::of(135.0, 45.0),
+            self::BackRight => Angles::of(-135.0, 45.0),
+            self::Left => Angles::of(90.0, 30.0),
+            self::Right => Angles::of(-90.0, 30.0),
+            self::Direct, self::ByHand => null,
+        };
     }
 
     public function inWords(): string
@@ -76,6 +75,7 @@ enum HeadAim: string
             self::Right => 'Right wall',
             self::Card => 'Up with the card',
             self::Direct => 'Straight at the face',
+            self::ByHand => 'Turned by hand',
         };
     }
 
@@ -85,33 +85,18 @@ enum HeadAim: string
         return match ($this) {
             self::Left => 'at the left wall',
             self::Right => 'at the right wall',
+            self::ByHand => 'turned by hand',
             default => lcfirst($this->inWords()),
         };
     }
 
-    /** What the fingers do. */
-    public function instruction(): string
+    /** What the fingers do. @param Angles|null $byHand where the hand has put it */
+    public function instruction(?Angles $byHand = null): string
     {
         return match ($this) {
-            self::Up => 'tilt 90°',
-            self::UpForward => 'tilt 60°',
-            self::UpBack => 'tilt 60°, turned round to the back',
-            self::BackLeft => 'turn 135° left, tilt 45°',
-            self::BackRight => 'turn 135° right, tilt 45°',
-            self::Left => 'turn 90° left, tilt 30°',
-            self::Right => 'turn 90° right, tilt 30°',
             self::Card => 'tilt 90°, card out',
             self::Direct => 'tilt 0°, at the face',
+            default => ($this->angles() ?? $byHand)?->instruction() ?? '',
         };
-    }
-
-    /** Degrees: turned to the left from the way the camera looks, tilted up from level. */
-    private static function over(float $turn, float $tilt): Vector
-    {
-        return Vector::of(
-            cos(deg2rad($tilt)) * cos(deg2rad($turn)),
-            cos(deg2rad($tilt)) * sin(deg2rad($turn)),
-            sin(deg2rad($tilt)),
-        );
     }
 }

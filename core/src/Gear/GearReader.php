@@ -53,21 +53,24 @@ final readonly class GearReader
     public function lens(): ?Lens
     {
         $fields = $this->document->object('lens');
-        $fields->allowOnly('focalLength', 'widest', 'narrowest');
+        $fields->allowOnly('focalLength', 'widest', 'narrowest', 'bestFrom', 'bestTo');
         $focal = $fields->number('focalLength', 'focal length', Steadiness::focalLimits());
         $widest = $fields->label('widest', 'widest aperture', static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third));
         $narrowest = $fields->label('narrowest', 'narrowest aperture', static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third));
+        $best = static fn(string $name, string $what): ?Aperture => $fields->has($name) ? $fields->label($name, $what, static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third)) : null;
+        $from = $best('bestFrom', 'widest of the sharpest apertures');
+        $to = $best('bestTo', 'narrowest of the sharpest apertures');
         if ($focal === null || $widest === null || $narrowest === null) {
             return null;
         }
 
-        return $this->sane('lens', static fn(): Lens => Lens::of($focal, $widest, $narrowest));
+        return $this->sane('lens', static fn(): Lens => Lens::of($focal, $widest, $narrowest, $from, $to));
     }
 
     public function flash(): ?FlashUnit
     {
         $fields = $this->document->object('flash');
-        $fields->allowOnly('zoom', 'bounceZoom', 'guideNumber', 'halfAngle', 'lowestUnderFull', 'step', ...OutfitReader::FIELDS);
+        $fields->allowOnly('zoom', 'bounceZoom', 'guideNumber', 'halfAngle', 'lowestUnderFull', 'step', 'highSpeed', ...OutfitReader::FIELDS);
         $zoom = $fields->has('zoom') ? $this->zoomTable($fields) : $this->fixedZoom($fields);
         $bounceZoom = $fields->has('zoom') ? $fields->number('bounceZoom', 'bounce zoom', ZoomStep::focalLimits()) : self::ANY_ZOOM;
         $lowest = $fields->number('lowestUnderFull', 'lowest output', FlashUnit::lowestLimits());
@@ -78,7 +81,7 @@ final readonly class GearReader
             return null;
         }
 
-        return FlashUnit::of($zoom, $bounceZoom, (int) round($lowest), $step, $outfit);
+        return FlashUnit::of($zoom, $bounceZoom, (int) round($lowest), $step, $outfit, $fields->flag('highSpeed', 'high-speed sync'));
     }
 
     private function fixedZoom(Fields $fields): ?ZoomTable

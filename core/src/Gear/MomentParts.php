@@ -33,6 +33,7 @@ final class MomentParts
             'focalLength' => $focalLength,
             'widest' => PieceReader::openings($piece)->at($focal)->label(),
             'narrowest' => $piece['narrowest'] ?? null,
+            ...array_intersect_key($piece, array_flip(['bestFrom', 'bestTo'])),
         ];
     }
 
@@ -47,7 +48,7 @@ final class MomentParts
     public static function flash(array $piece, mixed $units = 1, ?array $modifier = null, ?array $gel = null): array
     {
         return [
-            ...array_intersect_key($piece, array_flip(['zoom', 'bounceZoom', 'lowestUnderFull', 'step'])),
+            ...array_intersect_key($piece, array_flip(['zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed'])),
             'units' => $units,
             ...($modifier === null ? [] : ['modifier' => array_intersect_key($modifier, array_flip(['kind', 'dimming']))]),
             ...($gel === null ? [] : ['gel' => array_intersect_key($gel, array_flip(['shift', 'loss']))]),

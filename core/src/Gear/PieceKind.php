@@ -89,6 +89,7 @@ enum PieceKind: string
             Field::needed('crop', 'crop factor', NumberKind::within(Steadiness::cropLimits()), '1 for 36 mm x 24 mm, about 1.5 for the next smaller frame.'),
             Field::needed('strictness', 'hand-held rule k', NumberKind::within(Steadiness::strictnessLimits()), 't = 1/(k·f): 1 for steady hands, 2 to be sure.'),
             Field::optional('metering', 'flash metering', Words::choice(Metering::cases())),
+            Field::optional('compensations', 'compensations', Words::choice(CompensationSum::cases()), 'Which of them count together: try it with a frame of a grey wall.'),
         ];
     }
 
@@ -101,6 +102,8 @@ enum PieceKind: string
                 Field::needed('widest', 'widest aperture', self::label(Aperture::fromLabel(...), 'f/2.8')),
             ), 'focal length', 12, 1), 'From short to long; one for a lens that does not zoom.'),
             Field::needed('narrowest', 'narrowest aperture', self::label(Aperture::fromLabel(...), 'f/16')),
+            Field::optional('bestFrom', 'sharpest from', self::label(Aperture::fromLabel(...), 'f/4'), 'Leave both out for two to four stops under wide open.'),
+            Field::optional('bestTo', 'sharpest to', self::label(Aperture::fromLabel(...), 'f/8')),
             Field::optional('closest', 'close limit', NumberKind::within(Limits::between(0.1, 10.0, 'm', 0.05))),
         ];
     }

@@ -73,6 +73,9 @@ final class PieceReader
             if ($table->at($table->focalLimits()->max)->av->thirtieths >= $narrowest->av->thirtieths) {
                 $fields->fault('narrowest', "The narrowest aperture {$narrowest->label()} must be narrower than the widest.");
             }
+            if (isset($piece['bestFrom'], $piece['bestTo']) && self::aperture($piece['bestFrom'])->av->thirtieths > self::aperture($piece['bestTo'])->av->thirtieths) {
+                $fields->fault('bestTo', 'The sharpest range must run from wide to narrow.');
+            }
         } catch (KaddleException $e) {
             $fields->fault('openings', $e->getMessage());
         }

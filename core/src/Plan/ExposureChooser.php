@@ -15,8 +15,9 @@ use Kaddle\Core\Exposure\Shutter;
  * Once the room's level is fixed, Tv + Av − Sv is fixed, and the flash output
  * follows from the shutter alone: a slower shutter asks for less light through
  * the lens and so for more flash. So the shutter is chosen first, as slow as
- * hands hold, faster only to bring the flash down to a quarter; then aperture
- * and ISO share out the rest, the aperture keeping to what its owner likes.
+ * hands hold, faster only to bring the flash down to a quarter or, at the lowest
+ * ISO, to keep the aperture that its owner likes; then aperture and ISO share out
+ * the rest. Other schools hold other things still.
  *
  * @phpstan-all-methods-pure
  */
@@ -24,6 +25,9 @@ final readonly class ExposureChooser
 {
     /** Output up to which a unit recycles fast and stays cool, stops under full. */
     public const EASY_OUTPUT = -2.0;
+
+    /** Tv of two seconds: longer, and people who are not held by the pop are gone. */
+    private const LONGEST = -1.0;
 
     /** Real numbers from a meter fall between clicks; rounding may go over an end by this much. */
     private float $slack;
@@ -41,7 +45,7 @@ final readonly class ExposureChooser
     {
         $body = $moment->body;
         $this->slack = $body->step->thirtieths() / 60.0;
-        $locks = $moment->locks;
+        $locks = $moment->look->locks;
         $this->shutters = $locks->shutter === null ? $this->heldAndSynced() : [$locks->shutter];
         $this->apertures = $locks->aperture === null ? Aperture::scale($body->step, $moment->lens->widest, $moment->lens->narrowest) : [$locks->aperture];
         $this->isos = $locks->iso === null ? Iso::scale($body->step, $body->baseIso, $body->usableIso) : [$locks->iso];
@@ -55,27 +59,122 @@ final readonly class ExposureChooser
     /** @param float $faceExposure luminous exposure on the face at full power, lx·s, 0 or more */
     public function choose(float $faceExposure): ExposureChoice
     {
-        $fitting = [];
+        return match ($this->moment->look->school) {
+            School::ShutterFirst, School::FreeHand => $this->shutterFirst($faceExposure, self::EASY_OUTPUT),
+            // Time and aperture stay, however hard the flash has to work.
+            School::IsoFloats => $this->shutterFirst($faceExposure, INF),
+            School::LongTime => $this->longTime($faceExposure),
+        };
+    }
+
+    /** @param float $easy output up to which a slower shutter is not given up, stops under full */
+    private function shutterFirst(float $faceExposure, float $easy): ExposureChoice
+    {
+        $fitting = $closed = [];
         foreach ($this->shutters as $i => $shutter) {
             $settings = $this->settingsAt($shutter);
             if ($settings === null) {
                 continue;
             }
+            if ($this->isClosedDown($settings)) {
+                $closed[$i] = $settings;
+                continue;
+            }
             $fitting[$i] = $settings;
-            if ($this->outputFor($settings, $faceExposure) <= self::EASY_OUTPUT) {
+            if ($this->outputFor($settings, $faceExposure) <= $easy) {
                 return $this->fitted($settings, $this->easyBound($i, array_key_first($fitting)));
             }
         }
-        if ($fitting === []) {
+        if ($fitting === [] && $closed === []) {
             return $this->nearestMiss();
         }
-        $last = array_key_last($fitting);
+        $fitting = $fitting === [] ? $closed : $fitting;
+        $least = $this->least($fitting, $faceExposure);
 
-        return $this->fitted($fitting[$last], match (true) {
-            $this->moment->locks->shutter !== null => Limit::Held,
-            $last === count($this->shutters) - 1 => Limit::Sync,
-            default => Limit::UsableIso,
+        return $this->fitted($fitting[$least], match (true) {
+            $this->moment->look->locks->shutter !== null => Limit::Held,
+            $fitting[$least]->shutter->tv->thirtieths >= $this->moment->body->sync->tv->thirtieths => Limit::Sync,
+            $least === array_key_last($fitting) => Limit::UsableIso,
+            default => Limit::RoomLevel,
         });
+    }
+
+    /** Whether the light at the lowest ISO forces an aperture narrower than the one liked: a faster shutter may save it. */
+    private function isClosedDown(ExposureSettings $settings): bool
+    {
+        return $this->moment->look->locks->aperture === null
+            && $settings->iso === $this->isos[0]
+            && $settings->aperture->av->thirtieths > $this->moment->look->workingAperture->av->thirtieths;
+    }
+
+    /**
+     * Up to sync the fastest asks for the least output; where the flash pulses, faster costs it light.
+     *
+     * @param non-empty-array<int, ExposureSettings> $fitting
+     */
+    private function least(array $fitting, float $faceExposure): int
+    {
+        $synced = array_filter($fitting, static fn(ExposureSettings $s): bool => !$s->aids->pulsesAt($s->shutter));
+        $last = array_key_last($synced);
+        $pulsing = array_key_first(array_diff_key($fitting, $synced));
+
+        return match (true) {
+            $last === null => (int) $pulsing,
+            $pulsing !== null && $this->outputFor($fitting[$pulsing], $faceExposure) < $this->outputFor($fitting[$last], $faceExposure) => $pulsing,
+            default => $last,
+        };
+    }
+
+    /** The lowest ISO at which some shutter makes the room and the flash can make the face. */
+    private function longTime(float $faceExposure): ExposureChoice
+    {
+        $first = null;
+        foreach ($this->isos as $iso) {
+            $settings = $this->longestAt($iso);
+            if ($settings === null) {
+                continue;
+            }
+            $first ??= $settings;
+            if ($this->outputFor($settings, $faceExposure) <= 0.0) {
+                return $this->fitted($settings, $this->longBound(), $settings === $first ? null : Limit::FullOutput);
+            }
+        }
+
+        return $first === null ? $this->nearestMiss() : $this->fitted($first, $this->longBound());
+    }
+
+    private function longBound(): Limit
+    {
+        return $this->moment->look->locks->shutter === null ? Limit::RoomLevel : Limit::Held;
+    }
+
+    /** The aperture nearest to the working one for which there is a shutter. */
+    private function longestAt(Iso $iso): ?ExposureSettings
+    {
+        $best = null;
+        $bestAway = INF;
+        foreach ($this->apertures as $aperture) {
+            $away = abs($aperture->av->value() - $this->moment->look->workingAperture->av->value());
+            $shutter = $away < $bestAway ? $this->shutterFor($aperture, $iso) : null;
+            if ($shutter !== null) {
+                $best = ExposureSettings::of($shutter, $aperture, $iso, $this->moment->look->aids);
+                $bestAway = $away;
+            }
+        }
+
+        return $best;
+    }
+
+    private function shutterFor(Aperture $aperture, Iso $iso): ?Shutter
+    {
+        $wanted = $this->wantedExposure() - $aperture->av->value() + $iso->sv->value();
+        foreach ($this->shutters as $shutter) {
+            if (abs($shutter->tv->value() - $wanted) <= $this->slack + 1e-9) {
+                return $shutter;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -85,7 +184,7 @@ final readonly class ExposureChooser
      */
     public function outputFor(ExposureSettings $settings, float $faceExposure): float
     {
-        $wanted = FaceBalance::flashBeside($settings->offsetOf($this->moment->glow));
+        $wanted = $this->moment->flashBeside($settings->offsetOf($this->moment->glow));
 
         return $wanted->minus($settings->levelOfFlash($faceExposure))->value;
     }
@@ -94,10 +193,12 @@ final readonly class ExposureChooser
     private function heldAndSynced(): array
     {
         $body = $this->moment->body;
-        $slowest = $this->slowestTv();
+        $look = $this->moment->look;
+        $slowest = $look->acceptsShake() ? self::LONGEST : $this->slowestTv();
+        $fastest = ($look->aids->pulses() ? Shutter::fastest() : $body->sync)->tv->thirtieths;
         $held = array_values(array_filter(
             Shutter::scale($body->step),
-            static fn(Shutter $s): bool => $s->tv->thirtieths <= $body->sync->tv->thirtieths && $s->tv->value() >= $slowest,
+            static fn(Shutter $s): bool => $s->tv->thirtieths <= $fastest && $s->tv->value() >= $slowest,
         ));
 
         return $held === [] ? [$body->sync] : $held;
@@ -111,7 +212,7 @@ final readonly class ExposureChooser
     /** Tv + Av − Sv that makes the room read as wished. */
     private function wantedExposure(): float
     {
-        return $this->moment->glow->ev - $this->moment->roomLevel->value;
+        return $this->moment->glow->ev - $this->moment->roomLevel->value - $this->moment->look->aids->density;
     }
 
     /** The pair of aperture and ISO nearest to the working aperture, or null when none fits. */
@@ -120,10 +221,10 @@ final readonly class ExposureChooser
         $best = null;
         $bestAway = INF;
         foreach ($this->apertures as $aperture) {
-            $away = abs($aperture->av->value() - $this->moment->workingAperture->av->value());
+            $away = abs($aperture->av->value() - $this->moment->look->workingAperture->av->value());
             $iso = $away < $bestAway ? $this->isoFor($shutter, $aperture) : null;
             if ($iso !== null) {
-                $best = ExposureSettings::of($shutter, $aperture, $iso);
+                $best = ExposureSettings::of($shutter, $aperture, $iso, $this->moment->look->aids);
                 $bestAway = $away;
             }
         }
@@ -147,7 +248,7 @@ final readonly class ExposureChooser
     private function easyBound(int $chosen, int $firstFitting): Limit
     {
         return match (true) {
-            $this->moment->locks->shutter !== null => Limit::Held,
+            $this->moment->look->locks->shutter !== null => Limit::Held,
             $chosen > $firstFitting => Limit::QuarterOutput,
             $chosen > 0 => Limit::BaseIso,
             $this->shake($this->shutters[0]) > 0.0 => Limit::Sync,
@@ -155,19 +256,19 @@ final readonly class ExposureChooser
         };
     }
 
-    /** Stops by which a shutter is slower than hands hold. */
+    /** Stops by which a shutter is slower than hands hold, where that is not meant. */
     private function shake(Shutter $shutter): float
     {
-        return max(0.0, $this->slowestTv() - $shutter->tv->value());
+        return $this->moment->look->acceptsShake() ? 0.0 : max(0.0, $this->slowestTv() - $shutter->tv->value());
     }
 
-    private function fitted(ExposureSettings $settings, Limit $shutterBound): ExposureChoice
+    private function fitted(ExposureSettings $settings, Limit $shutterBound, ?Limit $isoBound = null): ExposureChoice
     {
         return new ExposureChoice(
             $settings,
             $shutterBound,
             $this->apertureBound($settings),
-            $this->isoBound($settings->iso),
+            $isoBound ?? $this->isoBound($settings->iso),
             0.0,
             0.0,
             $this->shake($settings->shutter),
@@ -177,11 +278,11 @@ final readonly class ExposureChooser
     private function apertureBound(ExposureSettings $settings): Limit
     {
         $av = $settings->aperture->av->thirtieths;
-        $working = $this->moment->workingAperture->av->thirtieths;
+        $working = $this->moment->look->workingAperture->av->thirtieths;
         $lens = $this->moment->lens;
 
         return match (true) {
-            $this->moment->locks->aperture !== null => Limit::Held,
+            $this->moment->look->locks->aperture !== null => Limit::Held,
             $av === $working => Limit::WorkingAperture,
             $av === $lens->widest->av->thirtieths => Limit::WidestAperture,
             $av === $lens->narrowest->av->thirtieths => Limit::NarrowestAperture,
@@ -193,8 +294,8 @@ final readonly class ExposureChooser
 
     private function isoBound(Iso $iso): Limit
     {
-        return match ($this->moment->locks->iso ?? $iso) {
-            $this->moment->locks->iso => Limit::Held,
+        return match ($this->moment->look->locks->iso ?? $iso) {
+            $this->moment->look->locks->iso => Limit::Held,
             $this->isos[count($this->isos) - 1] => Limit::UsableIso,
             $this->isos[0] => Limit::BaseIso,
             default => Limit::RoomLevel,
@@ -204,9 +305,11 @@ final readonly class ExposureChooser
     /** The best settings for a room too dark or too bright for any, and by how much they miss. */
     private function nearestMiss(): ExposureChoice
     {
-        $locks = $this->moment->locks;
-        $slow = ExposureSettings::of($this->shutters[0], $this->apertures[0], $this->isos[count($this->isos) - 1]);
-        $fast = ExposureSettings::of($this->shutters[count($this->shutters) - 1], $this->apertures[count($this->apertures) - 1], $this->isos[0]);
+        $locks = $this->moment->look->locks;
+        $aids = $this->moment->look->aids;
+        $free = $this->moment->look->isFree();
+        $slow = ExposureSettings::of($this->shutters[0], $this->apertures[0], $this->isos[count($this->isos) - 1], $aids);
+        $fast = ExposureSettings::of($this->shutters[count($this->shutters) - 1], $this->apertures[count($this->apertures) - 1], $this->isos[0], $aids);
         $level = $this->moment->roomLevel;
         $tooDark = $level->minus($slow->offsetOf($this->moment->glow))->value;
         $tooBright = $fast->offsetOf($this->moment->glow)->minus($level)->value;
@@ -215,11 +318,11 @@ final readonly class ExposureChooser
 
         return new ExposureChoice(
             $isDark ? $slow : $fast,
-            $bound($locks->shutter, Limit::HandHeld, Limit::Sync),
+            $bound($locks->shutter, $this->moment->look->acceptsShake() ? Limit::LongestTime : Limit::HandHeld, $aids->pulses() ? Limit::FastestShutter : Limit::Sync),
             $bound($locks->aperture, Limit::WidestAperture, Limit::NarrowestAperture),
             $bound($locks->iso, Limit::UsableIso, Limit::BaseIso),
-            $isDark ? $tooDark : 0.0,
-            $isDark ? 0.0 : $tooBright,
+            $isDark && !$free ? $tooDark : 0.0,
+            $isDark || $free ? 0.0 : $tooBright,
             $this->shake($isDark ? $slow->shutter : $fast->shutter),
         );
     }

@@ -9,14 +9,14 @@ use Kaddle\Core\Quantity\Stops;
 /**
  * How much flash a face needs beside the room's own light.
  *
- * Light adds linearly, 2^room + 2^flash = 2^0. Where the room leaves less
- * than a quarter to add, the flash is fill: two stops under, for the eyes.
+ * Light adds linearly, 2^room + 2^flash = 2^0. Where the room leaves less to add than
+ * fill flash gives, the flash is fill: two stops under, or what somebody likes, for the eyes.
  *
  * @phpstan-all-methods-pure
  */
 final class FaceBalance
 {
-    /** Level of fill flash against correct. */
+    /** Usual level of fill flash against correct. */
     public const FILL = -2.0;
 
     private function __construct() {}
@@ -25,17 +25,21 @@ final class FaceBalance
      * Level that the flash alone must give on the face, against correct.
      *
      * @param Stops $room what the room alone gives there
+     * @param Stops|null $fill level of fill flash; null for the usual one
      */
-    public static function flashBeside(Stops $room): Stops
+    public static function flashBeside(Stops $room, ?Stops $fill = null): Stops
     {
-        $missing = Stops::ofRatio(1.0 - $room->ratio());
-
-        return self::isFill($room) ? Stops::of(self::FILL) : $missing;
+        return self::isFill($room, $fill) ? self::fill($fill) : Stops::ofRatio(1.0 - $room->ratio());
     }
 
     /** Whether the room lights the face so well that flash is only fill. */
-    public static function isFill(Stops $room): bool
+    public static function isFill(Stops $room, ?Stops $fill = null): bool
     {
-        return 1.0 - $room->ratio() < 2.0 ** self::FILL;
+        return 1.0 - $room->ratio() < self::fill($fill)->ratio();
+    }
+
+    private static function fill(?Stops $fill): Stops
+    {
+        return $fill ?? Stops::of(self::FILL);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Plan;
 
 use Kaddle\Core\Colour\Cast;
+use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\Exposure;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\HeadAim;
@@ -20,6 +21,8 @@ final readonly class FaceLight
     /** @internal made by MomentSolver only */
     public function __construct(
         public HeadAim $aim,
+        /** Where the head stands; null straight at the face. */
+        public ?Angles $angles,
         public Head $head,
         public Exposure $face,
         public Exposure $crown,

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan;
 
+use Kaddle\Core\Exposure\Aids;
 use Kaddle\Core\Exposure\Steadiness;
+use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\Outfit;
+use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Room\BoxRoom;
@@ -33,7 +36,13 @@ final class FieldLimits
             'subject.distance' => Scene::distanceLimits(),
             'subject.height' => Scene::heightLimits(),
             'glow.ev' => ExposureValue::limits(),
-            'look.roomUnder' => Moment::roomUnderLimits(),
+            'look.roomUnder' => Look::roomUnderLimits(),
+            'look.fill' => Look::fillLimits(),
+            'look.nd' => Aids::densityLimits(),
+            'look.keep.ev' => ExposureValue::limits(),
+            'pointing.turn' => Angles::turnLimits(),
+            'pointing.tilt' => Angles::tiltLimits(),
+            'zoom' => ZoomStep::focalLimits(),
             'outfit.units' => Outfit::unitLimits(),
             'lens.focalLength' => Steadiness::focalLimits(),
         ];

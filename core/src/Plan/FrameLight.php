@@ -42,6 +42,7 @@ final readonly class FrameLight
         private float $behindTone,
         private float $shareThatShines,
         private float $shine,
+        private Stops $fill,
     ) {}
 
     public static function of(Moment $moment, Scene $scene, ExposureSettings $settings, HeadAim $aim, Clothing $clothing, Behind $behind): self
@@ -65,6 +66,7 @@ final readonly class FrameLight
             $behind->reflectance() / self::MID_GREY,
             $share,
             $room * 2.0 ** $stops,
+            $moment->look->fill,
         );
     }
 
@@ -90,7 +92,7 @@ final readonly class FrameLight
     /** Output that the face asks for, in stops under full; above 0 where a full pop is not enough. */
     public function wanted(): float
     {
-        return FaceBalance::flashBeside(Stops::ofRatio($this->room))->value - log(max(1e-12, $this->faceFlash), 2);
+        return FaceBalance::flashBeside(Stops::ofRatio($this->room), $this->fill)->value - log(max(1e-12, $this->faceFlash), 2);
     }
 
     /** Level of the face by room and flash, against correct. */

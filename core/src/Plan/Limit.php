@@ -15,6 +15,10 @@ enum Limit: string
     case HandHeld = 'hand-held';
     /** Faster, and the frame gets a black bar. */
     case Sync = 'sync';
+    /** Slower, and even a long time has no people left in it. */
+    case LongestTime = 'longest-time';
+    /** The shutter has no faster time. */
+    case FastestShutter = 'fastest-shutter';
     case WidestAperture = 'widest-aperture';
     case NarrowestAperture = 'narrowest-aperture';
     /** The aperture wished for could be kept. */
@@ -37,6 +41,8 @@ enum Limit: string
         return match ($this) {
             self::HandHeld => 'the slowest you can hold',
             self::Sync => 'sync speed',
+            self::LongestTime => 'two seconds are enough',
+            self::FastestShutter => 'the fastest shutter',
             self::WidestAperture => 'the lens is wide open',
             self::NarrowestAperture => 'the lens is closed down',
             self::WorkingAperture => 'your working aperture',

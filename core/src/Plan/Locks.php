@@ -30,4 +30,9 @@ final readonly class Locks
     {
         return new self(null, null, null);
     }
+
+    public function areAll(): bool
+    {
+        return $this->shutter !== null && $this->aperture !== null && $this->iso !== null;
+    }
 }

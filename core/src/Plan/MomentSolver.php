@@ -18,7 +18,7 @@ use Kaddle\Core\Flash\HeadAim;
 final class MomentSolver
 {
     /** Raised whenever some moment may get another answer than before: answers that were kept are then asked for anew. */
-    public const EDITION = 1;
+    public const EDITION = 2;
 
     private function __construct() {}
 
@@ -31,7 +31,7 @@ final class MomentSolver
         usort($candidates, static fn(Candidate $a, Candidate $b): int => self::rank($a) <=> self::rank($b));
         $wished = array_values(array_filter(
             $candidates,
-            static fn(Candidate $c): bool => $c->light->aim === $moment->aim,
+            static fn(Candidate $c): bool => $c->light->aim === $moment->pointing->aim,
         ));
 
         return Solution::of($moment, $wished[0] ?? $candidates[0], $candidates);
@@ -56,6 +56,7 @@ final class MomentSolver
 
                 return new FaceLight(
                     $aim,
+                    $moment->angles($aim),
                     $head,
                     $light['face'],
                     $light['crown'],
@@ -65,7 +66,7 @@ final class MomentSolver
                     $lit->apparentSize('face', $light['face']),
                 );
             },
-            HeadAim::with($moment->flash->outfit),
+            $moment->aims(),
         );
     }
 

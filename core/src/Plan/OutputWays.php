@@ -29,20 +29,18 @@ final readonly class OutputWays
         private HeadAim $aim,
         /** What the computation sets. */
         public Output $manual,
-        private Clothing $clothing,
-        private Behind $behind,
         Metering $metering,
     ) {
         $this->meter = FlashMeter::of($metering, $moment->flash);
-        $this->planned = $this->frame($moment->scene, $clothing, $behind);
+        $this->planned = $this->frame($moment->scene, $moment->people->clothing, $moment->people->behind);
     }
 
     /** With the settings and the head direction of a solution. */
-    public static function of(Solution $solution, Clothing $clothing, Behind $behind, Metering $metering): self
+    public static function of(Solution $solution, Metering $metering): self
     {
         $best = $solution->best;
 
-        return new self($solution->moment, $best->choice->settings, $best->light->aim, $best->output, $clothing, $behind, $metering);
+        return new self($solution->moment, $best->choice->settings, $best->light->aim, $best->output, $metering);
     }
 
     /** Stops by which the meter would give the face more (above 0) or less than it should. */
@@ -74,14 +72,14 @@ final readonly class OutputWays
         $scene = $this->moment->scene;
         $frames = [
             ['as planned', $this->planned],
-            ['a white dress in front', $this->frame($scene, Clothing::White, $this->behind)],
-            ['dark suits in front', $this->frame($scene, Clothing::Dark, $this->behind)],
-            ['turned to a dark hall', $this->frame($scene, $this->clothing, Behind::DarkHall)],
-            ['turned to a window or bright lamps', $this->frame($scene, $this->clothing, Behind::Window)],
+            ['a white dress in front', $this->frame($scene, Clothing::White, $this->moment->people->behind)],
+            ['dark suits in front', $this->frame($scene, Clothing::Dark, $this->moment->people->behind)],
+            ['turned to a dark hall', $this->frame($scene, $this->moment->people->clothing, Behind::DarkHall)],
+            ['turned to a window or bright lamps', $this->frame($scene, $this->moment->people->clothing, Behind::Window)],
         ];
         $farther = $scene->tryAt($scene->distance * self::FARTHER);
         if ($farther !== null) {
-            $frames[] = [sprintf('people at %s m', round($farther->distance, 1)), $this->frame($farther, $this->clothing, $this->behind)];
+            $frames[] = [sprintf('people at %s m', round($farther->distance, 1)), $this->frame($farther, $this->moment->people->clothing, $this->moment->people->behind)];
         }
 
         return array_map(fn(array $f): Drift => $this->drifted(...$f), $frames);

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Plan;
 
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Stops;
 
 /**
  * Why a solution is as it is, in the order in which a photographer would think.
@@ -28,6 +29,8 @@ final readonly class Reasons
 
         return [
             $self->room(),
+            ...$self->kept(),
+            $self->school(),
             $self->shutter(),
             $self->aperture(),
             $self->iso(),
@@ -35,6 +38,7 @@ final readonly class Reasons
             $self->output(),
             $self->backdrop(),
             $self->eyes(),
+            new Reason('one-more', OneMoreStop::of($solution)->sentence(), 'a stop: 2 × ISO, 2 × time, N/√2, 2 × output, d/√2 for direct light'),
             $self->doubt(),
         ];
     }
@@ -58,6 +62,31 @@ final readonly class Reasons
         ), 'log2(N²/t) − log2(S/100) = EV100 − level');
     }
 
+    /** @return list<Reason> */
+    private function kept(): array
+    {
+        $kept = $this->moment->look->kept;
+        if ($kept === null) {
+            return [];
+        }
+        $reads = $kept->reads($this->moment->glow, $this->levels->room);
+
+        return [new Reason('kept', sprintf(
+            'The %s at EV %s may read %s stops and still hold detail: the picture is exposed for that, and it reads %s. The room falls to %s, the backdrop with the spill to %s.',
+            $kept->thing->inWords(),
+            Number::plain($kept->level->ev, 1),
+            Stops::of($kept->thing->headroom())->signed(),
+            $reads->signed(),
+            $this->levels->room->signed(),
+            $this->levels->backdrop->signed(),
+        ), 'level = EV_room − EV_kept + headroom')];
+    }
+
+    private function school(): Reason
+    {
+        return new Reason('school', $this->moment->look->school->inASentence(), '');
+    }
+
     private function shutter(): Reason
     {
         $body = $this->moment->body;
@@ -70,7 +99,10 @@ final readonly class Reasons
             Limit::HandHeld => "$hold The slowest step within that, $label, lets in the most room light.",
             Limit::QuarterOutput => "$hold A slower shutter would need more than a quarter of the flash; $label keeps it easy.",
             Limit::UsableIso => "$label is the fastest shutter that ISO {$body->usableIso->label()} still carries; faster would spare the flash.",
-            Limit::BaseIso => "A slower shutter would burn the room even closed down at ISO {$body->baseIso->label()}; $label is the slowest that fits.",
+            Limit::RoomLevel => "$label lets in what the room asks for at this aperture and ISO. $hold",
+            Limit::LongestTime => "$label is as long as people bear who are not held by the pop.",
+            Limit::FastestShutter => "$label is the fastest that focal-plane shutters have; the flash pulses.",
+            Limit::BaseIso => "At ISO {$body->baseIso->label()} a slower shutter would ask for a narrower aperture than you like; $label is the slowest that keeps it.",
             default => "$label is as fast as this body lights the whole frame: above {$body->sync->label()} a bar stays dark.",
         }, 't ≤ 2^stabiliser / (k·f35), t ≥ t_sync');
     }
@@ -78,7 +110,7 @@ final readonly class Reasons
     private function aperture(): Reason
     {
         $label = $this->settings()->aperture->label();
-        $working = $this->moment->workingAperture->label();
+        $working = $this->moment->look->workingAperture->label();
 
         return new Reason('aperture', match ($this->best->choice->apertureBound) {
             Limit::Held => "$label is held by you.",
@@ -98,6 +130,7 @@ final readonly class Reasons
             Limit::Held => "ISO $label is held by you; the room reads {$this->levels->room->signed()} stops.",
             Limit::UsableIso => "ISO $label is the highest that you would deliver from this body.",
             Limit::BaseIso => "ISO $label is the lowest of this body.",
+            Limit::FullOutput => "ISO $label is the lowest at which the flash still reaches the face.",
             default => "ISO $label makes up the rest, so that the room reads {$this->levels->room->signed()} stops.",
         }, 'log2(S/100) = log2(N²/t) − EV100 + level');
     }
@@ -106,7 +139,7 @@ final readonly class Reasons
     {
         $aim = $this->best->light->aim;
         $exposure = Number::significant($this->best->light->onFace());
-        $way = $this->moment->aim === null ? 'has least against it' : 'is your choice';
+        $way = $this->moment->pointing->aim === null ? 'has least against it' : 'is your choice';
 
         $zoom = $this->moment->zoomFor($aim);
         $stands = sprintf('the zoom stands at %s mm, guide number %s m', Number::plain($zoom->focalLength, 0), Number::plain($zoom->guideNumber, 0));
@@ -131,8 +164,8 @@ final readonly class Reasons
 
     private function output(): Reason
     {
-        $wanted = FaceBalance::flashBeside($this->levels->room);
-        $why = FaceBalance::isFill($this->levels->room)
+        $wanted = $this->moment->flashBeside($this->levels->room);
+        $why = FaceBalance::isFill($this->levels->room, $this->moment->look->fill)
             ? "The room lights the face already, so the flash is fill at {$wanted->signed()} stops."
             : "The room gives the face {$this->levels->room->signed()} stops, which leaves {$wanted->signed()} for the flash.";
         $full = $this->settings()->levelOfFlash($this->best->light->onFace());

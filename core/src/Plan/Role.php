@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan;
 
+use Kaddle\Core\Exposure\ExposureSettings;
+
 /**
  * How much of the picture a control moves: stops for each stop that it is turned, 0 to 1.
  *
@@ -21,10 +23,10 @@ final readonly class Role
         public float $person,
     ) {}
 
-    /** Up to sync it moves the room's light and no flash. */
-    public static function ofShutter(Levels $levels): self
+    /** Up to sync it moves the room's light and no flash; a flash that pulses goes with it. */
+    public static function ofShutter(ExposureSettings $settings, Levels $levels): self
     {
-        return new self(self::share($levels->room->ratio(), $levels->spill->ratio()), self::share($levels->room->ratio(), $levels->faceFlash->ratio()));
+        return $settings->aids->pulsesAt($settings->shutter) ? self::ofBoth() : new self(self::share($levels->room->ratio(), $levels->spill->ratio()), self::share($levels->room->ratio(), $levels->faceFlash->ratio()));
     }
 
     /** Aperture and ISO move both lights alike. */

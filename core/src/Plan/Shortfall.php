@@ -51,8 +51,8 @@ final readonly class Shortfall
         $held = in_array(Limit::Held, $this->limits, true);
 
         return match ($this->kind) {
-            ShortfallKind::RoomTooDark => $held ? "The room reads $by darker than you wish with what you hold; let one of them go." : "The room reads $by darker than you wish, at the slowest shutter you can hold, wide open, at your highest ISO.",
-            ShortfallKind::RoomTooBright => $held ? "The room reads $by brighter than you wish with what you hold; let one of them go." : "The room reads $by brighter than you wish, at sync speed, closed down, at the lowest ISO.",
+            ShortfallKind::RoomTooDark => $held ? "The room reads $by darker than you wish with what you hold; let one of them go." : sprintf('The room reads %s darker than you wish, at %s, wide open, at your highest ISO.', $by, in_array(Limit::LongestTime, $this->limits, true) ? 'two seconds' : 'the slowest shutter you can hold'),
+            ShortfallKind::RoomTooBright => $held ? "The room reads $by brighter than you wish with what you hold; let one of them go." : sprintf('The room reads %s brighter than you wish, at %s, closed down, at the lowest ISO.', $by, in_array(Limit::FastestShutter, $this->limits, true) ? 'the fastest shutter' : 'sync speed'),
             ShortfallKind::FlashTooWeak => $none
                 ? 'No light of the flash reaches the face this way.'
                 : "The flash falls short by $by at full power.",

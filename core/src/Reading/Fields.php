@@ -127,6 +127,17 @@ final readonly class Fields
         return $this->values[$name] ?? null;
     }
 
+    /** True or false; false where it is missing. */
+    public function flag(string $name, string $what): bool
+    {
+        $value = $this->values[$name] ?? false;
+        if (!is_bool($value)) {
+            $this->fault($name, "The $what must be true or false.");
+        }
+
+        return $value === true;
+    }
+
     public function number(string $name, string $what, Limits $limits): ?float
     {
         $value = $this->values[$name] ?? null;

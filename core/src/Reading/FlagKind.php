@@ -7,15 +7,9 @@ namespace Kaddle\Core\Reading;
 /** Yes or no. */
 final readonly class FlagKind implements Kind
 {
-    public function read(Fields $fields, Field $field): ?bool
+    public function read(Fields $fields, Field $field): bool
     {
-        $value = $fields->raw($field->name);
-        if (is_bool($value)) {
-            return $value;
-        }
-        $fields->fault($field->name, "The $field->label must be true or false.");
-
-        return null;
+        return $fields->flag($field->name, $field->label);
     }
 
     public function schema(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Flash;
 
+use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ImpossibleUnit;
@@ -88,7 +89,7 @@ final class UnitTest extends TestCase
     #[DataProvider('aims')]
     public function testAHeadPointsWhereItSays(HeadAim $aim, float $x, float $y, float $z): void
     {
-        $unit = $aim->direction(Vector::of(3.0, 0.0, -0.5))->unit;
+        $unit = self::unit(Step::Third, 7)->head(Vector::of(1.0, 2.0, 1.8), Vector::of(3.0, 0.0, -0.5), $aim, 35.0, Angles::of(-90.0, 45.0))->direction->unit;
         self::assertSame([$x <=> 0.0, $y <=> 0.0, $z <=> 0.0], [self::sign($unit->x), self::sign($unit->y), self::sign($unit->z)]);
         self::assertEqualsWithDelta(1.0, $unit->length(), 1e-12);
     }
@@ -97,6 +98,7 @@ final class UnitTest extends TestCase
     public static function aims(): iterable
     {
         yield 'up' => [HeadAim::Up, 0.0, 0.0, 1.0];
+        yield 'by hand, to the right and up' => [HeadAim::ByHand, 0.0, -1.0, 1.0];
         yield 'forward' => [HeadAim::UpForward, 1.0, 0.0, 1.0];
         yield 'back' => [HeadAim::UpBack, -1.0, 0.0, 1.0];
         yield 'over the left shoulder' => [HeadAim::BackLeft, -1.0, 1.0, 1.0];

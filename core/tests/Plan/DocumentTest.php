@@ -25,7 +25,7 @@ final class DocumentTest extends TestCase
             $chosen = array_values(array_filter($control->ticks, static fn(TickDocument $t): bool => $t->thirtieths === $control->thirtieths));
             self::assertCount(1, $chosen);
             self::assertSame($control->label, $chosen[0]->label);
-            self::assertLessThanOrEqual(9, count($control->ticks));
+            self::assertLessThanOrEqual(13, count($control->ticks));
         }
     }
 

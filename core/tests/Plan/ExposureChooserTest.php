@@ -47,15 +47,15 @@ final class ExposureChooserTest extends TestCase
             ['glow.ev' => -1, 'look.roomUnder' => 1], self::PLENTY, ['1/40', 'f/1.8', '6400'],
             [Limit::HandHeld, Limit::WidestAperture, Limit::UsableIso],
         ];
-        // EV 10 at 1 under is EV 11; 1/40 at ISO 100 needs log2(N²) = 5.67: f/7.1.
-        yield 'bright: the lens closes because the ISO may not fall' => [
-            ['glow.ev' => 10, 'look.roomUnder' => 1], 400.0, ['1/40', 'f/7.1', '100'],
-            [Limit::HandHeld, Limit::BaseIso, Limit::BaseIso],
+        // EV 10 at 1 under is EV 11; f/4 at ISO 100 needs 2^−7 s, 1/125.
+        yield 'bright: the shutter gets faster to keep the aperture, for the ISO may not fall' => [
+            ['glow.ev' => 10, 'look.roomUnder' => 1], 400.0, ['1/125', 'f/4', '100'],
+            [Limit::BaseIso, Limit::WorkingAperture, Limit::BaseIso],
         ];
-        // EV 14 at 1 under is EV 15; at f/16 and ISO 100 that is 2^−7 s, 1/125.
-        yield 'brighter: the shutter must leave what hands could hold' => [
-            ['glow.ev' => 14, 'look.roomUnder' => 1], 8000.0, ['1/125', 'f/16', '100'],
-            [Limit::BaseIso, Limit::NarrowestAperture, Limit::BaseIso],
+        // EV 14 at 1 under is EV 15; at 1/200 and ISO 100 that is log2(N²) = 7.33, f/13.
+        yield 'brighter: at sync speed the lens has to close' => [
+            ['glow.ev' => 14, 'look.roomUnder' => 1], 8000.0, ['1/200', 'f/13', '100'],
+            [Limit::Sync, Limit::BaseIso, Limit::BaseIso],
         ];
         // P = −1 + log2(2.5/40) + 11 − Tv stays above −2 up to sync, where ISO 160 fits f/4.
         yield 'bright with a modest flash: sync speed spares it most' => [

@@ -89,8 +89,8 @@ final class OutputWaysTest extends TestCase
 
     public function testTheDocumentSaysWhyAndHow(): void
     {
-        $solution = MomentSolver::solve(Moments::with([]));
-        $document = WaysDocument::of($solution, OutputWays::of($solution, Clothing::White, Behind::Window, Metering::Scene), PowerSource::of(2.6, 200.0));
+        $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'white', 'behind' => 'window']]));
+        $document = WaysDocument::of($solution, OutputWays::of($solution, Metering::Scene), PowerSource::of(2.6, 200.0));
         self::assertStringContainsString('brighter than mid-grey', $document->why);
         self::assertStringStartsWith('+', $document->compensation);
         self::assertCount(6, $document->drift);
@@ -102,7 +102,7 @@ final class OutputWaysTest extends TestCase
     public function testAStopOfIsoHalvesTheEnergy(): void
     {
         $solution = MomentSolver::solve(Moments::with([]));
-        [$less, $now, $more] = TradeDocument::allFor($solution, PowerSource::of(8.0, 100.0));
+        [, $less, $now, $more] = TradeDocument::allFor($solution, PowerSource::of(8.0, 100.0));
         self::assertSame([false, true, false], [$less->now, $now->now, $more->now]);
         self::assertEqualsWithDelta($now->pops / 2.0, $less->pops, 1.0);
         self::assertEqualsWithDelta($now->pops * 2.0, $more->pops, 1.0);
@@ -116,8 +116,8 @@ final class OutputWaysTest extends TestCase
             MomentSolver::solve(Moments::with(['head' => $head, 'subject.distance' => $distance, 'room.finishes' => Moments::everywhere('black-drape')])),
             PowerSource::of(4.0, 200.0),
         ), 'stops');
-        self::assertSame([0, 1], $stops('up', 9.0), 'at full power there is no stop of ISO to save');
-        self::assertSame([-1, 0], $stops('direct', 0.6), 'at the lowest there is none to spend');
+        self::assertSame([0, 1, 2], $stops('up', 9.0), 'at full power there is no stop of ISO to save');
+        self::assertSame([-2, -1, 0], $stops('direct', 0.6), 'at the lowest there is none to spend');
     }
 
     /** @param list<string> $labels */
@@ -143,6 +143,6 @@ final class OutputWaysTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function ways(Clothing $clothing, Behind $behind, Metering $metering = Metering::Scene, array $changes = []): OutputWays
     {
-        return OutputWays::of(MomentSolver::solve(Moments::with($changes)), $clothing, $behind, $metering);
+        return OutputWays::of(MomentSolver::solve(Moments::with($changes + ['people' => ['clothing' => $clothing->value, 'behind' => $behind->value]])), $metering);
     }
 }

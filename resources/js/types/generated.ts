@@ -4,9 +4,15 @@ export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
 
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
 
-export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct';
+export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct' | 'by-hand';
 
-export type Limit = 'hand-held' | 'sync' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'full-output' | 'lowest-output';
+export type KeptThing = 'candles' | 'lamps' | 'window' | 'stage' | 'cloth';
+
+export type Limit = 'hand-held' | 'sync' | 'longest-time' | 'fastest-shutter' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'full-output' | 'lowest-output';
+
+export type MarkKind = 'sync' | 'hold' | 'blur' | 'even' | 'depth' | 'best' | 'usable' | 'easy';
+
+export type OfferKind = 'density' | 'high-speed';
 
 export type PieceKind = 'body' | 'lens' | 'flash' | 'modifier' | 'gel' | 'battery';
 
@@ -15,6 +21,8 @@ export type RayKind = 'axis' | 'fan' | 'return';
 export type ReadingKind = 'incident' | 'metered' | 'frame';
 
 export type RidgeWay = 'along' | 'across';
+
+export type School = 'shutter-first' | 'iso-floats' | 'long-time' | 'free-hand';
 
 export type ShortfallKind = 'room-too-dark' | 'room-too-bright' | 'flash-too-weak' | 'flash-too-strong' | 'shaky';
 
@@ -32,6 +40,10 @@ export interface AimDocument {
   readonly label: string;
   /** What the fingers do. */
   readonly instruction: string;
+  /** Degrees from the way the camera looks, positive to the left; null straight at the face. */
+  readonly turn: number | null;
+  /** Degrees up from level; null straight at the face. */
+  readonly tilt: number | null;
   /** Output the face asks for, stops against full power; null when no light gets there. */
   readonly wantedOutput: number | null;
   /** The nearest that the unit gives. */
@@ -84,6 +96,8 @@ export interface BenchData {
   readonly othersInRoom: number;
   readonly stored: BenchState;
   readonly solution: SolutionDocument;
+  /** Settings that are kept, beside what is set. */
+  readonly pins: readonly PinData[];
   readonly bodies: readonly BodyChoice[];
   readonly lenses: readonly LensChoice[];
   readonly flashUnits: readonly GearChoice[];
@@ -104,6 +118,8 @@ export interface BenchState {
   readonly revision: string;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
+  /** What gives the room its own light then. */
+  readonly scenery: SceneryData;
 }
 
 /** A body to choose from, with what its meter can show. */
@@ -138,6 +154,8 @@ export interface ControlDocument {
   readonly boundInWords: string;
   /** The clicks around it, in the order in which the control turns. */
   readonly ticks: readonly TickDocument[];
+  /** The limits on its scale. */
+  readonly marks: readonly MarkDocument[];
   /** Stops by which the room moves for each stop of it, 0 to 1. */
   readonly movesRoom: number;
   /** The same of the face. */
@@ -190,6 +208,14 @@ export interface CurveData {
   readonly kelvin: number;
   /** Share of daylight, 0 to 1. */
   readonly daylight: number;
+}
+
+/** Compensations that are set on the body already. */
+export interface DialledDraft {
+  /** Stops of flash compensation. */
+  readonly body: number;
+  /** Stops of exposure compensation. */
+  readonly exposure: number;
 }
 
 /** Level of the face, stops against correct, in a frame in which something has changed. */
@@ -292,6 +318,13 @@ export interface ImportChange {
   readonly action: string;
 }
 
+/** A light that is kept. */
+export interface KeepDraft {
+  readonly what: KeptThing;
+  /** EV at ISO 100 that a spot meter reads on it. */
+  readonly ev: number;
+}
+
 /** What one way of lighting has to spare in one moment. */
 export interface KitCellData {
   /** Stops to spare; null where no light arrives. */
@@ -328,6 +361,17 @@ export interface KitRow {
   readonly cells: readonly KitCellData[];
   /** Place in the list of the cell with most to spare. */
   readonly best: number;
+}
+
+/** A group of lamps, as a drawing shows it. */
+export interface LampData {
+  readonly name: string;
+  /** lx that it gives the room at the time of the moment. */
+  readonly lux: number;
+  /** Share of full, 0 to 1. */
+  readonly level: number;
+  /** m from the floor; null where nobody said. */
+  readonly hangs: number | null;
 }
 
 /** A lens to choose from, with what can be set on it. */
@@ -376,6 +420,28 @@ export interface LookDraft {
   readonly aperture: string;
   /** Controls that are held; the others follow. */
   readonly locks: LocksDraft;
+  /** Which controls follow. */
+  readonly school: School;
+  /** The brightest thing that must hold detail; null where the room is told in stops. */
+  readonly keep: KeepDraft | null;
+  /** Stops under correct, of flash where the room lights the face already. */
+  readonly fill: number;
+  /** Stops of neutral density before the lens. */
+  readonly nd: number;
+  /** Whether the flash may pulse through a shutter faster than sync speed. */
+  readonly highSpeed: boolean;
+}
+
+/** A limit on a control's scale. */
+export interface MarkDocument {
+  readonly kind: MarkKind;
+  readonly sentence: string;
+  /** Thirtieths of a stop from which on it is fine; null for no such end. */
+  readonly from: number | null;
+  /** Up to where. */
+  readonly to: number | null;
+  /** Single steps at which it is fine, where it is no range. */
+  readonly at: readonly number[];
 }
 
 /** Settings as a camera shows them. */
@@ -397,6 +463,11 @@ export interface MomentDraft {
   readonly look: LookDraft;
   /** Where the head must point; null leaves it to Kaddle. */
   readonly head: HeadAim | null;
+  /** For a head that is turned by hand; null otherwise. */
+  readonly pointing: PointingDraft | null;
+  /** mm, where the zoom of the head is set by hand; null where it follows. */
+  readonly zoom: number | null;
+  readonly dialled: DialledDraft;
   readonly bodyId: number;
   readonly lensId: number;
   readonly flashId: number;
@@ -415,6 +486,16 @@ export interface NightData {
   readonly heldOn: string;
   /** The date as people say it. */
   readonly heldOnInWords: string;
+}
+
+/** Help for a room that is brighter than sync speed allows, with its cost. */
+export interface OfferDocument {
+  readonly kind: OfferKind;
+  /** Stops of neutral density; 0 for high-speed sync. */
+  readonly density: number;
+  readonly sentence: string;
+  /** Whether room and face then come out as wished. */
+  readonly reaches: boolean;
 }
 
 /** What is on the flash, and how many of it. */
@@ -442,6 +523,24 @@ export interface PieceData {
   readonly canUndo: boolean;
 }
 
+/** Settings that were kept, beside what is set now. */
+export interface PinData {
+  readonly id: string;
+  readonly shutter: string;
+  readonly aperture: string;
+  readonly iso: string;
+  readonly output: string;
+  readonly head: string;
+  /** The face by room and flash, stops. */
+  readonly face: number;
+  /** The far wall by both, stops. */
+  readonly backdrop: number;
+  /** What to turn to get there from what is set now. */
+  readonly turns: string;
+  /** The draft that it answered, in the room as it is now. */
+  readonly draft: MomentDraft;
+}
+
 /** A place in the room. */
 export interface PointDocument {
   /** From the wall behind the camera, m. */
@@ -450,6 +549,14 @@ export interface PointDocument {
   readonly y: number;
   /** From the floor, m. */
   readonly z: number;
+}
+
+/** Where a head that is turned by hand stands. */
+export interface PointingDraft {
+  /** Degrees from the way the camera looks, positive to the left. */
+  readonly turn: number;
+  /** Degrees up from level. */
+  readonly tilt: number;
 }
 
 /** A stretch of a face in the section, and how bright the beam makes it. */
@@ -547,6 +654,12 @@ export interface RoomSummary {
   readonly uses: number;
 }
 
+/** What gives a room its own light, at the time of a moment. */
+export interface SceneryData {
+  readonly windows: readonly WindowData[];
+  readonly lamps: readonly LampData[];
+}
+
 /** Everything that a drawing of the room needs, in metres, from the scene that the engine used. */
 export interface SectionDocument {
   /** m */
@@ -566,6 +679,11 @@ export interface SectionDocument {
   /** Unit vector: where the head points. */
   readonly pointing: PointDocument;
   readonly face: PointDocument;
+  /** Faces of the rows behind the first, as far as the room goes. */
+  readonly rows: readonly PointDocument[];
+  /** What stands behind the people, and how far behind. */
+  readonly behind: PointDocument;
+  readonly behindInWords: string;
   /** What stands behind the face: the place where the far wall's level is told. */
   readonly backdrop: PointDocument;
   /** Whether there is a ceiling at all. */
@@ -609,6 +727,12 @@ export interface SolutionDocument {
   readonly reasons: readonly ReasonDocument[];
   /** Every way to point the head, least trouble first. */
   readonly aims: readonly AimDocument[];
+  /** Help where the room is brighter than sync speed allows; empty where it is not. */
+  readonly offers: readonly OfferDocument[];
+  /** Stops at which a light that is kept reads, by itself; null where none is. */
+  readonly kept: number | null;
+  /** Where the zoom stands, mm at 36 mm x 24 mm. */
+  readonly zoom: number;
   readonly section: SectionDocument;
 }
 
@@ -755,8 +879,12 @@ export interface WaysDocument {
   readonly error: number;
   /** Why, in a sentence. */
   readonly why: string;
-  /** Compensation to set on the unit: "−⅔", "0". */
+  /** Compensation that the flash must get in all: "−⅔", "0". */
   readonly compensation: string;
+  /** What of it to set on the unit, beside what is set on the body. */
+  readonly onUnit: string;
+  /** The sum, written out as this body counts it. */
+  readonly sum: string;
   /** Whether compensation reaches; if not, manual is the way out. */
   readonly reaches: boolean;
   /** What to do to meter once and keep it. */
@@ -769,6 +897,14 @@ export interface WaysDocument {
   readonly saved: number;
   /** ISO against batteries: a stop less, as set, a stop more. */
   readonly trades: readonly TradeDocument[];
+}
+
+/** A window, as a drawing shows it. */
+export interface WindowData {
+  readonly name: string;
+  readonly wall: Face;
+  /** lx that it gives the room at the time of the moment. */
+  readonly lux: number;
 }
 
 /** Ranges by field: least, most, sensible step, unit. */
@@ -832,6 +968,42 @@ export const limits = {
         "max": 6,
         "unit": "stops under metered",
         "step": 0.3333333333333333
+    },
+    "look.fill": {
+        "min": 0,
+        "max": 3,
+        "unit": "stops under",
+        "step": 0.3333333333333333
+    },
+    "look.nd": {
+        "min": 0,
+        "max": 10,
+        "unit": "stops",
+        "step": 1
+    },
+    "look.keep.ev": {
+        "min": -6,
+        "max": 18,
+        "unit": "EV",
+        "step": 0.1
+    },
+    "pointing.turn": {
+        "min": -180,
+        "max": 180,
+        "unit": "°",
+        "step": 5
+    },
+    "pointing.tilt": {
+        "min": -15,
+        "max": 90,
+        "unit": "°",
+        "step": 5
+    },
+    "zoom": {
+        "min": 8,
+        "max": 300,
+        "unit": "mm",
+        "step": 1
     },
     "outfit.units": {
         "min": 1,
@@ -1062,7 +1234,25 @@ export const aims = {
     "left": "Left wall",
     "right": "Right wall",
     "card": "Up with the card",
-    "direct": "Straight at the face"
+    "direct": "Straight at the face",
+    "by-hand": "Turned by hand"
+} as const;
+
+/** Schools, in words. */
+export const schools = {
+    "shutter-first": "Shutter first",
+    "iso-floats": "ISO floats",
+    "long-time": "Low ISO, long time",
+    "free-hand": "Free hand"
+} as const;
+
+/** Lights that can be kept, in words. */
+export const keptThings = {
+    "candles": "candles",
+    "lamps": "lamps and their shades",
+    "window": "window and what is outside",
+    "stage": "lit stage",
+    "cloth": "white cloth"
 } as const;
 
 /** Patterns of nights to start from, in words. */

@@ -20,7 +20,7 @@ final class AddMoment
             throw ValidationException::withMessages(['page' => sprintf('A night holds at most %d moments.', DocumentKind::MOST_MOMENTS)]);
         }
         $last = $night->moments()->reorder()->orderByRaw("starts_at - interval '6 hours' desc")->orderByDesc('id')->firstOrFail();
-        $moment = $last->replicate(['uid', 'answer', 'kit', 'revision']);
+        $moment = $last->replicate(['uid', 'answer', 'kit', 'revision', 'pins']);
         $moment->name = 'New moment';
         $moment->starts_at = Evening::clock($last->slot()->until());
         $moment->save();

@@ -16,6 +16,6 @@ final class PriceMoment
     {
         $moment = $request->light()->moment;
 
-        return new JsonResponse(CostsDocument::of($moment, $moment->aim ?? MomentSolver::solve($moment)->best->light->aim));
+        return new JsonResponse(CostsDocument::of($moment, $moment->pointing->aim ?? MomentSolver::solve($moment)->best->light->aim));
     }
 }

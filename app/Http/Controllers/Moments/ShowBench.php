@@ -10,7 +10,6 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
-use Kaddle\Core\Plan\Document\SolutionDocument;
 use Kaddle\Core\Plan\MomentSolver;
 use Kaddle\Core\Plan\Reading\MomentReader;
 
@@ -23,7 +22,7 @@ final class ShowBench
         $solution = MomentSolver::solve(MomentReader::fromArray($moment->document())->moment);
 
         return Inertia::render('moments/Bench', [
-            'bench' => BenchData::of($moment, $user, SolutionDocument::of($solution)),
+            'bench' => BenchData::of($moment, $user, $solution),
         ]);
     }
 }

@@ -18,7 +18,7 @@ final class CopyNight
             $copy = $night->replicate(['uid'])->fill($request->attributesOfNight());
             $copy->save();
             foreach ($night->moments as $moment) {
-                $copy->moments()->save($moment->replicate(['uid', 'answer', 'kit', 'revision']));
+                $copy->moments()->save($moment->replicate(['uid', 'answer', 'kit', 'revision', 'pins']));
             }
 
             return $copy;

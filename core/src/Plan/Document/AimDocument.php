@@ -22,6 +22,10 @@ final readonly class AimDocument
         public string $label,
         /** What the fingers do. */
         public string $instruction,
+        /** Degrees from the way the camera looks, positive to the left; null straight at the face. */
+        public ?float $turn,
+        /** Degrees up from level; null straight at the face. */
+        public ?float $tilt,
         /** Output the face asks for, stops against full power; null when no light gets there. */
         public ?float $wantedOutput,
         /** The nearest that the unit gives. */
@@ -53,7 +57,9 @@ final readonly class AimDocument
         return new self(
             $light->aim,
             $light->aim->inWords(),
-            $light->aim->instruction(),
+            $light->aim->instruction($light->angles),
+            $light->angles?->turn,
+            $light->angles?->tilt,
             Rounded::stops(Stops::of($candidate->wantedOutput)),
             $candidate->output->label(),
             Rounded::stops(Stops::of($candidate->tooWeak())),

@@ -11,6 +11,8 @@ use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Plan\ExposureChoice;
 use Kaddle\Core\Plan\Levels;
 use Kaddle\Core\Plan\Limit;
+use Kaddle\Core\Plan\Mark;
+use Kaddle\Core\Plan\Marks;
 use Kaddle\Core\Plan\Moment;
 use Kaddle\Core\Plan\Role;
 use Kaddle\Core\Plan\Solution;
@@ -24,9 +26,12 @@ use Kaddle\Core\Quantity\ExactStops;
 final readonly class ControlDocument
 {
     /** Clicks shown on either side of the chosen one. */
-    private const AROUND = 4;
+    private const AROUND = 6;
 
-    /** @param list<TickDocument> $ticks */
+    /**
+     * @param list<TickDocument> $ticks
+     * @param list<MarkDocument> $marks
+     */
     private function __construct(
         /** As the gear shows it. */
         public string $label,
@@ -38,6 +43,8 @@ final readonly class ControlDocument
         public string $boundInWords,
         /** The clicks around it, in the order in which the control turns. @var list<TickDocument> */
         public array $ticks,
+        /** The limits on its scale. @var list<MarkDocument> */
+        public array $marks,
         /** Stops by which the room moves for each stop of it, 0 to 1. */
         public float $movesRoom,
         /** The same of the face. */
@@ -51,13 +58,14 @@ final readonly class ControlDocument
 
         return self::on(
             array_map(static fn(Shutter $s): TickDocument => new TickDocument($s->label(), $s->tv->thirtieths, match (true) {
-                $s->tv->thirtieths > $sync->tv->thirtieths => 'dark bar',
+                $s->tv->thirtieths > $sync->tv->thirtieths => $moment->look->aids->pulses() ? 'pulsing' : 'dark bar',
                 $s->tv->value() < $held => 'shake',
                 default => null,
             }), Shutter::scale($moment->body->step)),
             $choice->settings->shutter->tv,
             $choice->shutterBound,
-            Role::ofShutter($levels),
+            Role::ofShutter($choice->settings, $levels),
+            Marks::of($moment)->shutter(),
         );
     }
 
@@ -70,6 +78,7 @@ final readonly class ControlDocument
             $choice->settings->aperture->av,
             $choice->apertureBound,
             Role::ofBoth(),
+            Marks::of($moment)->aperture(),
         );
     }
 
@@ -87,6 +96,7 @@ final readonly class ControlDocument
             $choice->settings->iso->sv,
             $choice->isoBound,
             Role::ofBoth(),
+            Marks::of($moment)->iso(),
         );
     }
 
@@ -101,11 +111,15 @@ final readonly class ControlDocument
             $solution->best->output->stops,
             $solution->outputBound(),
             Role::ofOutput($solution->levels),
+            Marks::of($solution->moment)->output(),
         );
     }
 
-    /** @param list<TickDocument> $scale */
-    private static function on(array $scale, ExactStops $chosen, Limit $bound, Role $role): self
+    /**
+     * @param list<TickDocument> $scale
+     * @param list<Mark> $marks
+     */
+    private static function on(array $scale, ExactStops $chosen, Limit $bound, Role $role, array $marks): self
     {
         $at = 0;
         foreach ($scale as $i => $tick) {
@@ -116,6 +130,6 @@ final readonly class ControlDocument
         $first = max(0, $at - self::AROUND);
         $around = array_slice($scale, $first, $at + self::AROUND + 1 - $first);
 
-        return new self($scale[$at]->label, $chosen->thirtieths, $bound, $bound->inWords(), $around, round($role->room, 3), round($role->person, 3));
+        return new self($scale[$at]->label, $chosen->thirtieths, $bound, $bound->inWords(), $around, array_map(MarkDocument::of(...), $marks), round($role->room, 3), round($role->person, 3));
     }
 }

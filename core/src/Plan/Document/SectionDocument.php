@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan\Document;
 
+use Kaddle\Core\Plan\Moment;
 use Kaddle\Core\Plan\Solution;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\RidgeWay;
+use Kaddle\Core\Room\Vector;
 
 /**
  * Everything that a drawing of the room needs, in metres, from the scene that the engine used.
@@ -15,8 +17,12 @@ use Kaddle\Core\Room\RidgeWay;
  */
 final readonly class SectionDocument
 {
+    /** m from one row of people to the next. */
+    private const ROW = 0.8;
+
     /**
      * @param list<PointDocument> $ceiling
+     * @param list<PointDocument> $rows
      * @param list<RayDocument> $rays
      * @param list<PoolDocument> $pools
      */
@@ -38,6 +44,11 @@ final readonly class SectionDocument
         /** Unit vector: where the head points. */
         public PointDocument $pointing,
         public PointDocument $face,
+        /** Faces of the rows behind the first, as far as the room goes. @var list<PointDocument> */
+        public array $rows,
+        /** What stands behind the people, and how far behind. */
+        public PointDocument $behind,
+        public string $behindInWords,
         /** What stands behind the face: the place where the far wall's level is told. */
         public PointDocument $backdrop,
         /** Whether there is a ceiling at all. */
@@ -51,6 +62,7 @@ final readonly class SectionDocument
     public static function of(Solution $solution): self
     {
         $scene = $solution->moment->scene;
+        $people = $solution->moment->people;
         $beam = BeamDrawing::of($solution);
 
         return new self(
@@ -64,10 +76,29 @@ final readonly class SectionDocument
             PointDocument::of($scene->head),
             PointDocument::of($solution->best->light->head->direction->unit),
             PointDocument::of($scene->face),
+            self::rows($solution->moment),
+            PointDocument::of(Vector::of(min($scene->room->length, $scene->face->x + $people->depth + $people->behind->distance()), $scene->face->y, $scene->face->z)),
+            $people->behind->inWords(),
             PointDocument::of($scene->backdropProbe()->point),
             $scene->room->reflectance(Face::Ceiling)->share->luminance() === 0.0,
             $beam->rays(),
             $beam->pools(),
         );
+    }
+
+    /** @return list<PointDocument> a row about each 0.8 m, the last at the depth of the group */
+    private static function rows(Moment $moment): array
+    {
+        $depth = $moment->people->depth;
+        $count = (int) ceil($depth / self::ROW);
+        $rows = [];
+        for ($i = 1; $i <= $count; ++$i) {
+            $row = $moment->scene->face->plus(Vector::of($depth * $i / $count, 0.0, 0.0));
+            if ($moment->scene->room->contains($row)) {
+                $rows[] = PointDocument::of($row);
+            }
+        }
+
+        return $rows;
     }
 }

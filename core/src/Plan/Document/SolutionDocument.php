@@ -6,6 +6,7 @@ namespace Kaddle\Core\Plan\Document;
 
 use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Plan\Candidate;
+use Kaddle\Core\Plan\Offer;
 use Kaddle\Core\Plan\Reason;
 use Kaddle\Core\Plan\Reasons;
 use Kaddle\Core\Plan\Remedy;
@@ -14,8 +15,6 @@ use Kaddle\Core\Plan\Solution;
 
 /**
  * A solution as it leaves the engine: the same for the page and for the shell. Schema: solution.schema.json.
- *
- * @phpstan-all-methods-pure
  */
 final readonly class SolutionDocument
 {
@@ -24,6 +23,7 @@ final readonly class SolutionDocument
      * @param list<RemedyDocument> $remedies
      * @param list<ReasonDocument> $reasons
      * @param list<AimDocument> $aims
+     * @param list<OfferDocument> $offers
      */
     private function __construct(
         /** Format of this document. */
@@ -49,6 +49,12 @@ final readonly class SolutionDocument
         public array $reasons,
         /** Every way to point the head, least trouble first. @var list<AimDocument> */
         public array $aims,
+        /** Help where the room is brighter than sync speed allows; empty where it is not. @var list<OfferDocument> */
+        public array $offers,
+        /** Stops at which a light that is kept reads, by itself; null where none is. */
+        public ?float $kept,
+        /** Where the zoom stands, mm at 36 mm x 24 mm. */
+        public float $zoom,
         public SectionDocument $section,
     ) {}
 
@@ -74,6 +80,9 @@ final readonly class SolutionDocument
             array_map(static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r), $solution->remedies),
             array_map(static fn(Reason $r): ReasonDocument => ReasonDocument::of($r), Reasons::of($solution)),
             array_map(static fn(Candidate $c): AimDocument => AimDocument::of($c, $solution), $solution->candidates),
+            array_map(static fn(Offer $o): OfferDocument => OfferDocument::of($o), Offer::allFor($solution)),
+            $moment->look->kept === null ? null : Rounded::stops($moment->look->kept->reads($moment->glow, $solution->levels->room)),
+            round($moment->zoomFor($solution->best->light->aim)->focalLength, 1),
             SectionDocument::of($solution),
         );
     }

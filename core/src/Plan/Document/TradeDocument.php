@@ -33,13 +33,13 @@ final readonly class TradeDocument
         public float $pops,
     ) {}
 
-    /** @return list<self> a stop less, as set, a stop more; what the unit cannot give is left out */
+    /** @return list<self> two stops less to two more; what the unit cannot give is left out */
     public static function allFor(Solution $solution, PowerSource $source): array
     {
         $iso = $solution->best->choice->settings->iso;
         $unit = $solution->moment->flash;
         $trades = [];
-        foreach ([-1, 0, 1] as $more) {
+        foreach ([-2, -1, 0, 1, 2] as $more) {
             $wanted = $solution->best->output->stops->value() - $more;
             $output = $unit->nearest($wanted);
             $sv = ExactStops::fromThirtieths($iso->sv->thirtieths + 30 * $more);

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Kaddle\Core\Plan\Document;
 
 use Kaddle\Core\Flash\Output;
+use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Plan\Drift;
 use Kaddle\Core\Plan\OutputWays;
 use Kaddle\Core\Plan\Solution;
 use Kaddle\Core\Plan\TestFrames;
 use Kaddle\Core\Plan\Tolerance;
 use Kaddle\Core\Power\PowerSource;
+use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Stops;
 
 /** Who sets the output: by hand, by the meter, or metered once and kept. */
 final readonly class WaysDocument
@@ -34,8 +37,12 @@ final readonly class WaysDocument
         public float $error,
         /** Why, in a sentence. */
         public string $why,
-        /** Compensation to set on the unit: "−⅔", "0". */
+        /** Compensation that the flash must get in all: "−⅔", "0". */
         public string $compensation,
+        /** What of it to set on the unit, beside what is set on the body. */
+        public string $onUnit,
+        /** The sum, written out as this body counts it. */
+        public string $sum,
         /** Whether compensation reaches; if not, manual is the way out. */
         public bool $reaches,
         /** What to do to meter once and keep it. @var list<string> */
@@ -50,11 +57,13 @@ final readonly class WaysDocument
         public array $trades,
     ) {}
 
-    public static function of(Solution $solution, OutputWays $ways, PowerSource $source): self
+    public static function of(Solution $solution, OutputWays $ways, PowerSource $source, ?Compensation $set = null): self
     {
+        $set ??= Compensation::none();
         $unit = $solution->moment->flash;
         $frames = TestFrames::from($unit, $unit->lowest, $ways->manual)->outputs;
         $compensation = $ways->compensation();
+        $onUnit = $set->onUnit($compensation, $unit->step);
 
         return new self(
             1,
@@ -62,9 +71,11 @@ final readonly class WaysDocument
             round($ways->error(), 2),
             self::why($ways),
             $compensation->signed(),
+            $onUnit->signed(),
+            self::sum($set, $compensation, $onUnit),
             !$ways->isBeyond(),
             [
-                sprintf('Set the unit to meter by itself, compensation %s, and take a frame of somebody at this distance.', $compensation->signed()),
+                sprintf('Set the unit to meter by itself, compensation %s, and take a frame of somebody at this distance.', $onUnit->signed()),
                 sprintf('Turn it to manual at what it gave: about %s.', $ways->locked()->label()),
                 'Keep it while distance, ceiling, aperture and ISO stay: the shutter may move. Meter again when one of them changes.',
             ],
@@ -73,6 +84,15 @@ final readonly class WaysDocument
             max(0, count($frames) - self::BY_COMPUTATION),
             TradeDocument::allFor($solution, $source),
         );
+    }
+
+    private static function sum(Compensation $set, ExactStops $wanted, ExactStops $onUnit): string
+    {
+        $missing = $set->missing($wanted, $onUnit);
+
+        return $set->writtenOut($onUnit) . (abs($missing) > Tolerance::ROUNDING
+            ? sprintf('; %s are missing that the unit cannot make up for: set the body back to 0.', Stops::of($missing)->signed())
+            : '.');
     }
 
     private static function why(OutputWays $ways): string

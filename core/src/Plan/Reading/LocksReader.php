@@ -17,8 +17,11 @@ final class LocksReader
 {
     private function __construct() {}
 
-    /** @param Fields $look the part of a moment document that may have them */
-    public static function locks(Fields $look, Body $body, Lens $lens): Locks
+    /**
+     * @param Fields $look the part of a moment document that may have them
+     * @param Shutter $fastest with which the flash still lights the whole frame
+     */
+    public static function locks(Fields $look, Body $body, Lens $lens, Shutter $fastest): Locks
     {
         if (!$look->has('locks')) {
             return Locks::none();
@@ -29,7 +32,7 @@ final class LocksReader
         $shutter = $fields->has('shutter') ? $fields->label('shutter', 'held shutter', static fn(string $l): Shutter => Shutter::fromLabel($l, $step)) : null;
         $aperture = $fields->has('aperture') ? $fields->label('aperture', 'held aperture', static fn(string $l): Aperture => Aperture::fromLabel($l, $step)) : null;
         $iso = $fields->has('iso') ? $fields->label('iso', 'held ISO', static fn(string $l): Iso => Iso::fromLabel($l, $step)) : null;
-        if ($shutter !== null && $shutter->tv->thirtieths > $body->sync->tv->thirtieths) {
+        if ($shutter !== null && $shutter->tv->thirtieths > $fastest->tv->thirtieths) {
             $fields->fault('shutter', "{$shutter->label()} is faster than the sync speed of this body, {$body->sync->label()}: a bar of the frame would stay dark.");
         }
         if ($aperture !== null && ($aperture->av->thirtieths < $lens->widest->av->thirtieths || $aperture->av->thirtieths > $lens->narrowest->av->thirtieths)) {

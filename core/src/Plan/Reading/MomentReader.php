@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan\Reading;
 
-use Kaddle\Core\Exposure\Aperture;
-use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Gear\GearReader;
 use Kaddle\Core\Plan\Moment;
 use Kaddle\Core\Quantity\Step;
@@ -57,31 +56,25 @@ final readonly class MomentReader
 
     private function read(): ReadMoment
     {
-        $this->document->allowOnly('version', 'room', 'camera', 'subject', 'glow', 'look', 'head', 'body', 'lens', 'flash');
+        $this->document->allowOnly('version', 'room', 'camera', 'subject', 'people', 'glow', 'mains', 'look', 'head', 'pointing', 'zoom', 'body', 'lens', 'flash');
         if (!$this->document->is('version', self::VERSION)) {
             $this->faults->add('version', sprintf('The version must be %d: this engine knows no other moment document.', self::VERSION));
         }
         $scene = (new SceneReader($this->document, $this->faults))->scene();
+        $people = PeopleReader::people($this->document);
         $gear = new GearReader($this->document, $this->faults);
         $body = $gear->body();
         $lens = $gear->lens();
         $flash = $gear->flash();
-        $step = $body->step ?? Step::Third;
-        $glowReader = GlowReader::in($this->document, $step);
+        $glowReader = GlowReader::in($this->document, $body->step ?? Step::Third);
         $metered = $glowReader->metered();
         $glow = $glowReader->glow($metered);
-        $look = $this->document->object('look');
-        $look->allowOnly('roomUnder', 'aperture', 'locks');
-        $roomUnder = $look->number('roomUnder', 'wish for the room', Moment::roomUnderLimits());
-        $working = $look->label('aperture', 'working aperture', static fn(string $label): Aperture => Aperture::fromLabel($label, $step));
-        $locks = $body !== null && $lens !== null ? LocksReader::locks($look, $body, $lens) : null;
-        $aim = $this->document->has('head') ? $this->document->oneOf('head', 'head direction', HeadAim::class) : null;
-        if ($aim !== null && $flash !== null && !in_array($aim, HeadAim::with($flash->outfit), true)) {
-            $this->faults->add('head', sprintf('Under a %s the head has no card to pull out.', $flash->outfit->modifier?->kind->inWords()));
-        }
+        $mains = $this->document->has('mains') ? $this->document->oneOf('mains', 'mains', Mains::class) : Mains::Hz50;
+        $look = LookReader::look($this->document->object('look'), $body, $lens, $flash);
+        $pointing = PointingReader::pointing($this->document, $flash);
         $this->faults->mustBeNone();
-        assert($scene !== null && $glow !== null && $roomUnder !== null && $working !== null && $body !== null && $lens !== null && $flash !== null);
+        assert($scene !== null && $people !== null && $glow !== null && $mains !== null && $look !== null && $pointing !== null && $body !== null && $lens !== null && $flash !== null);
 
-        return new ReadMoment(Moment::of($scene[0], $glow, $roomUnder, $working, $body, $lens, $flash, $aim, $locks), $scene[1], $metered);
+        return new ReadMoment(Moment::of($scene[0], $glow, $look, $pointing, $body, $lens, $flash, $people, $mains), $scene[1], $metered);
     }
 }

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Http\Requests\MomentRequest;
+use App\Models\Moment;
+use App\Planning\Pins;
+use Illuminate\Http\JsonResponse;
+use Kaddle\Core\Plan\MomentSolver;
+
+/** The settings that are kept, beside those of a draft; stores nothing. */
+final class ComparePins
+{
+    public function __invoke(MomentRequest $request, Moment $moment): JsonResponse
+    {
+        return new JsonResponse(Pins::of($moment)->beside(MomentSolver::solve($request->light()->moment)));
+    }
+}

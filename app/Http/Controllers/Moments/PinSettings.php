@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Http\Requests\MomentRequest;
+use App\Models\Moment;
+use App\Planning\Pins;
+use Illuminate\Http\JsonResponse;
+use Kaddle\Core\Plan\MomentSolver;
+
+/** Keeps the settings of a draft beside the moment. */
+final class PinSettings
+{
+    public function __invoke(MomentRequest $request, Moment $moment): JsonResponse
+    {
+        $solution = MomentSolver::solve($request->light()->moment);
+        $pins = Pins::of($moment);
+        $request->fill($moment);
+        $pins->add($solution);
+
+        return new JsonResponse($pins->beside($solution));
+    }
+}

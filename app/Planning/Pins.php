@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Data\MomentDraft;
+use App\Data\PinData;
+use App\Models\Moment;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+use Kaddle\Core\Plan\Pinned;
+use Kaddle\Core\Plan\Solution;
+
+/**
+ * Settings of a moment that are kept side by side; no part of what the moment is.
+ *
+ * @phpstan-import-type TPin from Moment
+ */
+final readonly class Pins
+{
+    public const MOST = 3;
+
+    private function __construct(
+        private Moment $moment,
+    ) {}
+
+    public static function of(Moment $moment): self
+    {
+        return new self($moment);
+    }
+
+    /**
+     * The moment as it is filled, with what the solver says to it.
+     *
+     * @throws ValidationException
+     */
+    public function add(Solution $solution): void
+    {
+        $pin = [
+            'id' => Str::uuid()->toString(),
+            'settings' => Pinned::of($solution)->toStore(),
+            'moment' => array_intersect_key($this->moment->getAttributes(), array_flip(Moment::BENCH)),
+        ];
+        $this->change(static fn(Collection $pins): Collection => $pins->count() < self::MOST
+            ? $pins->push($pin)
+            : throw ValidationException::withMessages(['page' => sprintf('%d settings are pinned already; take one off first.', self::MOST)]));
+    }
+
+    /** One that is gone already stays gone. */
+    public function remove(string $id): void
+    {
+        $this->change(static fn(Collection $pins): Collection => $pins->where('id', '!=', $id));
+    }
+
+    /** @return list<PinData> */
+    public function beside(Solution $now): array
+    {
+        return array_map(fn(array $pin): PinData => PinData::of(
+            $pin['id'],
+            Pinned::fromStored($pin['settings']),
+            MomentDraft::of((clone $this->moment)->setRawAttributes([...$this->moment->getAttributes(), ...$pin['moment']])),
+            Pinned::of($now),
+            $now->moment->body->step,
+            $now->moment->flash->step,
+        ), $this->moment->pins);
+    }
+
+    /** @param \Closure(Collection<int, TPin>): Collection<int, TPin> $do */
+    private function change(\Closure $do): void
+    {
+        DB::transaction(function () use ($do): void {
+            $fresh = Moment::query()->whereKey($this->moment->id)->lockForUpdate()->firstOrFail();
+            $fresh->pins = array_values($do(collect($fresh->pins))->all());
+            $fresh->saveQuietly();
+            $this->moment->pins = $fresh->pins;
+        });
+    }
+}

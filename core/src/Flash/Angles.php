@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Flash;
+
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Room\Direction;
+use Kaddle\Core\Room\Vector;
+
+/**
+ * How a head is turned and tilted against the way the camera looks.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Angles
+{
+    /** Degrees within which a head counts as not tilted: its zoom follows the lens. */
+    private const STRAIGHT = 5.0;
+
+    private function __construct(
+        /** Degrees, −180 to 180, positive to the left. */
+        public float $turn,
+        /** Degrees up from level, −15 to 90. */
+        public float $tilt,
+    ) {}
+
+    /** @throws OutOfRange */
+    public static function of(float $turn, float $tilt): self
+    {
+        return new self(self::turnLimits()->checked('turn of the head', $turn), self::tiltLimits()->checked('tilt of the head', $tilt));
+    }
+
+    public static function turnLimits(): Limits
+    {
+        return Limits::between(-180.0, 180.0, '°', 5.0);
+    }
+
+    /** A head on a camera does not tilt much below level. */
+    public static function tiltLimits(): Limits
+    {
+        return Limits::between(-15.0, 90.0, '°', 5.0);
+    }
+
+    public function direction(): Direction
+    {
+        return Direction::along(Vector::of(
+            cos(deg2rad($this->tilt)) * cos(deg2rad($this->turn)),
+            cos(deg2rad($this->tilt)) * sin(deg2rad($this->turn)),
+            sin(deg2rad($this->tilt)),
+        ));
+    }
+
+    public function isStraight(): bool
+    {
+        return abs($this->turn) < self::STRAIGHT && abs($this->tilt) < self::STRAIGHT;
+    }
+
+    /** What the fingers do: "turn 90° left, tilt 30°". */
+    public function instruction(): string
+    {
+        $tilt = sprintf('tilt %s°', Number::plain($this->tilt, 0));
+
+        return match (true) {
+            abs($this->turn) < 0.5 || $this->tilt > 89.5 => $tilt,
+            abs($this->turn) > 179.5 => "$tilt, turned round to the back",
+            default => sprintf('turn %s° %s, %s', Number::plain(abs($this->turn), 0), $this->turn > 0.0 ? 'left' : 'right', $tilt),
+        };
+    }
+}

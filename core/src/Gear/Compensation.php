@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Gear;
+
+use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * What is dialled in on the body already, and what is left for the unit to set.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Compensation
+{
+    private function __construct(
+        private CompensationSum $sum,
+        /** Stops of flash compensation on the body. */
+        public float $body,
+        /** Stops of exposure compensation. */
+        public float $exposure,
+    ) {}
+
+    public static function none(): self
+    {
+        return new self(CompensationSum::FlashAddsUp, 0.0, 0.0);
+    }
+
+    /** @throws OutOfRange */
+    public static function of(CompensationSum $sum, float $body, float $exposure): self
+    {
+        return new self($sum, self::limits()->checked('flash compensation on the body', $body), self::limits()->checked('exposure compensation', $exposure));
+    }
+
+    /** Compensation that units and bodies offer. */
+    public static function limits(): Limits
+    {
+        return Limits::between(-3.0, 3.0, 'stops', 1.0 / 3.0);
+    }
+
+    /** What to set on the unit so that the flash gets so much, within what a unit offers. */
+    public function onUnit(ExactStops $wanted, Step $step): ExactStops
+    {
+        $limits = self::limits();
+
+        return ExactStops::nearest(max($limits->min, min($limits->max, $this->sum->unitFor($wanted->value(), $this->body, $this->exposure))), $step);
+    }
+
+    /** The sum that the flash gets with so much on the unit, written out: "+1 unit − ⅓ body = +⅔". */
+    public function writtenOut(ExactStops $unit): string
+    {
+        $parts = match ($this->sum) {
+            CompensationSum::FlashAddsUp => ['unit' => $unit->value(), 'body' => $this->body],
+            CompensationSum::AllAddUp => ['unit' => $unit->value(), 'body' => $this->body, 'exposure' => $this->exposure],
+            CompensationSum::UnitWins => $unit->thirtieths === 0 ? ['body' => $this->body] : ['unit' => $unit->value()],
+        };
+        $words = array_map(static fn(string $what, float $stops): string => sprintf('%s %s', $what, Stops::of($stops)->signed()), array_keys($parts), $parts);
+
+        return sprintf('%s = %s on the flash', implode(' and ', $words), Stops::of($this->sum->sum($unit->value(), $this->body, $this->exposure))->signed());
+    }
+
+    /** Stops by which the flash misses what is wanted, because the unit cannot make up for the body. */
+    public function missing(ExactStops $wanted, ExactStops $unit): float
+    {
+        return $wanted->value() - $this->sum->sum($unit->value(), $this->body, $this->exposure);
+    }
+}

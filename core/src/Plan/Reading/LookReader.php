@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan\Reading;
+
+use Kaddle\Core\Exposure\Aids;
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\Body;
+use Kaddle\Core\Exposure\Lens;
+use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Plan\FaceBalance;
+use Kaddle\Core\Plan\KeptLight;
+use Kaddle\Core\Plan\KeptThing;
+use Kaddle\Core\Plan\Look;
+use Kaddle\Core\Plan\School;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Reading\Fields;
+
+/** @internal how the picture should look, with gear that is there */
+final readonly class LookReader
+{
+    private function __construct(
+        private Fields $fields,
+    ) {}
+
+    public static function look(Fields $fields, ?Body $body, ?Lens $lens, ?FlashUnit $flash): ?Look
+    {
+        $fields->allowOnly('roomUnder', 'aperture', 'school', 'locks', 'keep', 'fill', 'nd', 'highSpeed');
+        $self = new self($fields);
+        $step = $body->step ?? Step::Third;
+        $roomUnder = $fields->number('roomUnder', 'wish for the room', Look::roomUnderLimits());
+        $working = $fields->label('aperture', 'working aperture', static fn(string $label): Aperture => Aperture::fromLabel($label, $step));
+        $school = $fields->has('school') ? $fields->oneOf('school', 'school', School::class) : School::ShutterFirst;
+        $fill = $fields->has('fill') ? $fields->number('fill', 'fill', Look::fillLimits()) : -FaceBalance::FILL;
+        $kept = $fields->has('keep') ? $self->kept() : null;
+        $aids = $self->aids($body, $flash);
+        if ($body === null || $lens === null || $aids === null || $roomUnder === null || $working === null || $school === null || $fill === null || ($kept === null && $fields->has('keep'))) {
+            return null;
+        }
+        $locks = LocksReader::locks($fields, $body, $lens, $aids->pulses() ? Shutter::fastest() : $body->sync);
+
+        return Look::of($roomUnder, $working, $school, $locks, $kept, $fill, $aids);
+    }
+
+    private function kept(): ?KeptLight
+    {
+        $keep = $this->fields->object('keep');
+        $keep->allowOnly('what', 'ev');
+        $thing = $keep->oneOf('what', 'thing to keep', KeptThing::class);
+        $ev = $keep->number('ev', 'level of the thing to keep', ExposureValue::limits());
+
+        return $thing === null || $ev === null ? null : KeptLight::of($thing, ExposureValue::atIso100($ev));
+    }
+
+    private function aids(?Body $body, ?FlashUnit $flash): ?Aids
+    {
+        $density = $this->fields->has('nd') ? $this->fields->number('nd', 'neutral density', Aids::densityLimits()) : 0.0;
+        $pulses = $this->fields->flag('highSpeed', 'high-speed sync');
+        if ($pulses && $flash !== null && !$flash->highSpeed) {
+            $this->fields->fault('highSpeed', 'This flash unit has no high-speed sync.');
+        }
+
+        return $density === null || $body === null ? null : Aids::of($density, $pulses ? $body->sync : null);
+    }
+}
