@@ -243,6 +243,99 @@ test('the schools stand side by side, with what a change does to each', async ({
   await expectAccessible(page);
 });
 
+test('people, camera, ceiling and head are moved in the drawings by keys, and the numbers follow', async ({ page }) => {
+  await startNight(page, 'Moved by keys');
+  const distance = page.getByRole('textbox', { name: 'Subject distance' });
+  const before = Number(await distance.inputValue());
+  await page.getByRole('slider', { name: 'Move the subject' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(distance).toHaveValue(String(Math.round((before + 0.1) * 100) / 100));
+  await page.getByRole('slider', { name: 'Move the camera' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(distance).toHaveValue(String(before));
+  const ceiling = page.getByRole('textbox', { name: 'Ceiling height' });
+  const height = Number(await ceiling.inputValue());
+  await page.getByRole('slider', { name: 'Move the ceiling' }).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(ceiling).toHaveValue(String(Math.round((height + 0.1) * 10) / 10));
+  await page.getByRole('slider', { name: 'Move the head, from above' }).focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByTestId('Head')).toHaveText('Turned by hand');
+  await expect(page.getByRole('textbox', { name: 'Turn, left is above 0' })).toBeVisible();
+  const turned = await settings(page);
+  await saved(page);
+  await page.reload();
+  expect(await settings(page)).toEqual(turned);
+  await page.getByRole('radio', { name: 'As advised' }).click();
+  await expect(page.getByTestId('Head')).not.toHaveText('Turned by hand');
+  await expectAccessible(page);
+});
+
+test('the subject is dragged by mouse', async ({ page }) => {
+  await startNight(page, 'Dragged');
+  const distance = page.getByRole('textbox', { name: 'Subject distance' });
+  const before = Number(await distance.inputValue());
+  const box = await page.getByRole('slider', { name: 'Move the subject' }).boundingBox();
+  if (box === null) throw new Error('no subject to drag');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 60, y + 4, { steps: 6 });
+  await page.mouse.up();
+  await expect.poll(async () => Number(await distance.inputValue())).toBeGreaterThan(before + 0.3);
+  await expect(page.getByRole('img', { name: new RegExp(`subject ${await distance.inputValue()} m`) })).toBeVisible();
+});
+
+test('schools, a light to keep and free hand decide what follows', async ({ page }) => {
+  await startNight(page, 'Looks');
+  const before = await settings(page);
+  const school = page.getByLabel('Which controls follow');
+  await school.selectOption('long-time');
+  await expect(page.getByTestId('ISO')).toHaveText('100');
+  await school.selectOption('free-hand');
+  await expect(page.getByRole('button', { name: 'Hold Shutter' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: 'Hold ISO' })).toHaveAttribute('aria-pressed', 'true');
+  await school.selectOption('shutter-first');
+  await expect(page.getByRole('button', { name: 'Hold ISO' })).toHaveAttribute('aria-pressed', 'false');
+  expect(await settings(page)).toEqual(before);
+  await page.getByRole('radio', { name: 'Keep this light' }).click();
+  await page.getByLabel('Brightest thing that must hold detail').selectOption('window');
+  await page.getByRole('textbox', { name: 'What a spot meter reads on it' }).fill('9');
+  await expect(page.getByText(/The window and what is outside at EV 9 may read \+1.5 stops/)).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('Brightest thing that must hold detail')).toHaveValue('window');
+  await expectAccessible(page);
+});
+
+test('where the room is too bright for sync speed, a filter is offered with its cost', async ({ page }) => {
+  await startNight(page, 'Too bright');
+  await page.getByRole('radio', { name: 'As EV' }).click();
+  await page.getByRole('textbox', { name: 'Glow at ISO 100' }).fill('14');
+  await page.getByLabel('Aperture you like here').selectOption('f/2.8');
+  const filter = page.getByRole('button', { name: /^ND \d+ stops$/ });
+  await filter.click();
+  await expect(page.getByTestId('Aperture')).toHaveText('f/2.8');
+  await page.getByRole('button', { name: /Take off the \d+-stop ND filter/ }).click();
+  await expect(page.getByTestId('Aperture')).not.toHaveText('f/2.8');
+  await expectAccessible(page);
+});
+
+test('settings are pinned side by side, set again and taken off', async ({ page }) => {
+  await startNight(page, 'Pinned');
+  const before = await settings(page);
+  await page.getByRole('button', { name: 'Pin these settings' }).click();
+  await expect(page.getByText('nothing to turn')).toBeVisible();
+  await page.getByRole('group', { name: 'ISO against batteries' }).getByRole('button').last().click();
+  await expect(page.getByText(/From now:.*ISO \d+ down/)).toBeVisible();
+  await expectAccessible(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'Set this' }).click();
+  expect(await settings(page)).toEqual(before);
+  await page.getByRole('button', { name: 'Take off pin 1' }).click();
+  await expect(page.getByText('Pin up to three settings')).toBeVisible();
+});
+
 test('a night is added to and deleted', async ({ page }) => {
   await startNight(page, 'Short-lived');
   await page.getByRole('link', { name: 'Short-lived' }).click();

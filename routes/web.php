@@ -27,6 +27,7 @@ Route::middleware('guest')->group(static function (): void {
 
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', Account\SignOut::class)->name('sign-out');
+    Route::get('/alive', Account\Alive::class);
     Route::get('/nights', Nights\ListNights::class)->name('nights.index');
     Route::post('/nights', Nights\StartNight::class);
     Route::get('/nights/{night}', Nights\ShowNight::class)->can('view', 'night')->name('nights.show');

@@ -5,7 +5,9 @@
  *   npm run bench:page       # KADDLE_URL where it is not http://127.0.0.1:8017
  *
  * Signs in to the demo, turns rulers with the keyboard and measures from the key
- * press to the first frame that shows the answer. Stores nothing.
+ * press to the first frame that shows the answer; drags the subject to and fro and counts
+ * answers; and sets the solve route against a route of the same app that answers nothing,
+ * in turns. Stores nothing.
  */
 import { test, type Page } from '@playwright/test';
 import { signIn } from '../support';
@@ -33,8 +35,54 @@ test('from key press to painted answer', async ({ page }) => {
     await page.goto(href);
     for (const label of ['Subject distance', 'Ceiling height']) report(name, label, await turn(page, label));
   }
+  await page.goto('/moments/5');
+  console.log(`dragging the subject: ${(await drag(page)).toFixed(0)} answers a second`);
+  await weigh(page);
   console.log(`JavaScript of the bench as sent: ${await scriptWeight(page)} KB`);
 });
+
+/** Answers a second while the subject is dragged to and fro for three seconds. */
+async function drag(page: Page): Promise<number> {
+  const box = await page.getByRole('slider', { name: 'Move the subject' }).boundingBox();
+  if (box === null) throw new Error('no subject to drag');
+  let answers = 0;
+  page.on('response', (response) => {
+    if (response.url().endsWith('/solve') && response.ok()) answers++;
+  });
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  const start = Date.now();
+  for (let i = 0; Date.now() - start < 3000; i++) {
+    await page.mouse.move(x + 80 * Math.sin(i / 12), y);
+    await page.waitForTimeout(8);
+  }
+  const seconds = (Date.now() - start) / 1000;
+  const counted = answers;
+  await page.mouse.up();
+  return counted / seconds;
+}
+
+/** Medians of the solve route and of one that answers nothing, asked in turns from the page. */
+async function weigh(page: Page): Promise<void> {
+  const asked = page.waitForRequest((request) => request.url().endsWith('/solve'));
+  await page.getByRole('slider', { name: 'Subject distance' }).press('ArrowRight');
+  const draft = (await asked).postData() ?? '';
+  const [solve, empty] = await page.evaluate(async (body) => {
+    const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+    const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+    const times: [number[], number[]] = [[], []];
+    for (let i = 0; i < 200; i++) {
+      for (const [which, url, init] of [[0, `${location.pathname}/solve`, { method: 'POST', headers, body }], [1, '/alive', { headers }]] as const) {
+        const start = performance.now();
+        await (await fetch(url, init)).text();
+        times[which].push(performance.now() - start);
+      }
+    }
+    return times.map((list) => list.sort((a, b) => a - b)[list.length / 2] ?? NaN);
+  }, draft);
+  console.log(`solve ${(solve ?? NaN).toFixed(1)} ms, a route that answers nothing ${(empty ?? NaN).toFixed(1)} ms: ${((solve ?? NaN) / (empty ?? NaN)).toFixed(2)} times`);
+}
 
 /** ms from key press to painted answer, ascending. */
 async function turn(page: Page, label: string): Promise<readonly number[]> {

@@ -141,10 +141,7 @@ final readonly class LitRoom
     {
         $light = [];
         foreach ($ends as $face => $points) {
-            $sum = 0.0;
-            foreach ($points as $point) {
-                $sum += $point->seenBy($probe);
-            }
+            $sum = SurfacePoint::allSeenBy($probe, $points);
             $light[$face] = $this->room->reflectance(Face::from($face))->share->times($sum * $each);
         }
 

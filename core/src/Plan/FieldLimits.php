@@ -9,6 +9,7 @@ use Kaddle\Core\Exposure\Steadiness;
 use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Room\BoxRoom;
@@ -43,6 +44,8 @@ final class FieldLimits
             'pointing.turn' => Angles::turnLimits(),
             'pointing.tilt' => Angles::tiltLimits(),
             'zoom' => ZoomStep::focalLimits(),
+            'dialled.body' => Compensation::limits(),
+            'dialled.exposure' => Compensation::limits(),
             'outfit.units' => Outfit::unitLimits(),
             'lens.focalLength' => Steadiness::focalLimits(),
         ];

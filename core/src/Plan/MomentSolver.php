@@ -24,11 +24,13 @@ final class MomentSolver
 
     public static function solve(Moment $moment): Solution
     {
+        $chooser = ExposureChooser::for($moment);
         $candidates = array_map(
-            static fn(FaceLight $light): Candidate => self::candidate($moment, $light),
+            static fn(FaceLight $light): Candidate => self::candidate($moment, $chooser, $light),
             self::lights($moment->scene, $moment),
         );
-        usort($candidates, static fn(Candidate $a, Candidate $b): int => self::rank($a) <=> self::rank($b));
+        $ranks = array_map(self::rank(...), $candidates);
+        array_multisort($ranks, $candidates);
         $wished = array_values(array_filter(
             $candidates,
             static fn(Candidate $c): bool => $c->light->aim === $moment->pointing->aim,
@@ -76,9 +78,8 @@ final class MomentSolver
         return $candidate->trouble() + 0.03 * (int) array_search($candidate->light->aim, HeadAim::cases(), true);
     }
 
-    private static function candidate(Moment $moment, FaceLight $light): Candidate
+    private static function candidate(Moment $moment, ExposureChooser $chooser, FaceLight $light): Candidate
     {
-        $chooser = ExposureChooser::for($moment);
         $choice = $chooser->choose($light->onFace());
         $wanted = $chooser->outputFor($choice->settings, $light->onFace());
 

@@ -53,11 +53,11 @@ final readonly class Pinned
     /** @param array{tv: int, av: int, sv: int, output: int, head: string, face: float|int, backdrop: float|int} $stored what toStore() gave */
     public static function fromStored(array $stored): self
     {
-        $at = static fn(string $name): ExactStops => ExactStops::fromThirtieths($stored[$name]);
+        $at = ExactStops::fromThirtieths(...);
 
         return new self(
-            ExposureSettings::of(Shutter::of($at('tv')), Aperture::of($at('av')), Iso::of($at('sv'))),
-            Output::of($at('output')),
+            ExposureSettings::of(Shutter::of($at($stored['tv'])), Aperture::of($at($stored['av'])), Iso::of($at($stored['sv']))),
+            Output::of($at($stored['output'])),
             $stored['head'],
             (float) $stored['face'],
             (float) $stored['backdrop'],

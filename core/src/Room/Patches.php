@@ -24,6 +24,8 @@ final readonly class Patches
     /** The faces of the octant at the origin. */
     private const ORIGIN = [Face::Back, Face::Right, Face::Floor];
 
+    private int $octant;
+
     /**
      * @param list<Patch> $all
      * @param array{int, int, int} $cuts
@@ -34,7 +36,9 @@ final readonly class Patches
         public array $cuts,
         private BoxRoom $room,
         private float $height,
-    ) {}
+    ) {
+        $this->octant = intdiv(count($all), self::IMAGES);
+    }
 
     public static function of(BoxRoom $room): self
     {
@@ -54,7 +58,7 @@ final readonly class Patches
     /** How many patches one octant has. */
     public function inOctant(): int
     {
-        return intdiv(count($this->all), self::IMAGES);
+        return $this->octant;
     }
 
     /** Index of the patch that a point of a face belongs to. */
@@ -70,7 +74,7 @@ final readonly class Patches
         $z = min($z, $cz - 1 - $z);
         [$hx, $hy, $hz] = [$cx >> 1, $cy >> 1, $cz >> 1];
 
-        return $image * $this->inOctant() + match ($place->face) {
+        return $image * $this->octant + match ($place->face) {
             Face::Back, Face::Far => $y * $hz + $z,
             Face::Right, Face::Left => $hy * $hz + $x * $hz + $z,
             Face::Floor, Face::Ceiling => $hy * $hz + $hx * $hz + $x * $hy + $y,

@@ -49,11 +49,11 @@ final readonly class Transfer
         $combined = self::combined($worth, $this->octant);
         $sums = [];
         foreach ($this->blocks as $combination => $block) {
-            $from = $combination * $this->octant;
+            $part = array_slice($combined, $combination * $this->octant, $this->octant);
             foreach ($block as $row) {
                 $sum = 0.0;
                 foreach ($row as $receiver => $share) {
-                    $sum += $share * $combined[$from + $receiver];
+                    $sum += $share * $part[$receiver];
                 }
                 $sums[] = $sum / Patches::IMAGES;
             }

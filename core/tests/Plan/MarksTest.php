@@ -57,11 +57,20 @@ final class MarksTest extends TestCase
 
     public function testWithoutFiguresALensDrawsBestTwoStopsDown(): void
     {
-        $lens = ['focalLength' => 35, 'widest' => 'f/1.8', 'narrowest' => 'f/16'];
-        foreach ([[[], [110, 170]], [['bestFrom' => 'f/5.6', 'bestTo' => 'f/8'], [150, 180]]] as [$more, $range]) {
-            $best = self::byKind(Marks::of(Moments::with(['lens' => $lens + $more]))->aperture())['best'];
-            self::assertSame($range, [$best->from, $best->to]);
-        }
+        self::assertSame([110, 170], self::best([]));
+        self::assertSame([150, 180], self::best(['bestFrom' => 'f/5.6', 'bestTo' => 'f/8']));
+    }
+
+    /**
+     * @param array<string, string> $changes
+     *
+     * @return list<int|null>
+     */
+    private static function best(array $changes): array
+    {
+        $best = self::byKind(Marks::of(Moments::with(['lens' => ['focalLength' => 35, 'widest' => 'f/1.8', 'narrowest' => 'f/16'] + $changes]))->aperture())['best'];
+
+        return [$best->from, $best->to];
     }
 
     #[DataProvider('times')]
@@ -84,10 +93,15 @@ final class MarksTest extends TestCase
 
     public function testOneMoreStopNamesTheCheapestOfEachLight(): void
     {
-        $sentence = static fn(array $changes): string => OneMoreStop::of(MomentSolver::solve(Moments::with($changes)))->sentence();
-        self::assertSame('One more stop of room light comes cheapest from ISO 2500, still within what you deliver; of flash, from the unit at 1/8, still quick to recycle.', $sentence([]));
-        self::assertStringContainsString('a stand or a faster lens', $sentence(['glow.ev' => -3, 'head' => 'direct']), 'hands, lens and ISO are at their ends');
-        self::assertStringContainsString('1/20, which hands still hold', $sentence(['look.locks' => ['shutter' => '1/40'], 'body.stabiliser' => 2]));
+        self::assertSame('One more stop of room light comes cheapest from ISO 2500, still within what you deliver; of flash, from the unit at 1/8, still quick to recycle.', self::oneMore([]));
+        self::assertStringContainsString('a stand or a faster lens', self::oneMore(['glow.ev' => -3, 'head' => 'direct']), 'hands, lens and ISO are at their ends');
+        self::assertStringContainsString('1/20, which hands still hold', self::oneMore(['look.locks' => ['shutter' => '1/40'], 'body.stabiliser' => 2]));
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function oneMore(array $changes): string
+    {
+        return OneMoreStop::of(MomentSolver::solve(Moments::with($changes)))->sentence();
     }
 
     /**

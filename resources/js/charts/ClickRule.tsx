@@ -1,5 +1,17 @@
-import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { ControlDocument, TickDocument } from '@/types/generated';
+import { memo, useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { ControlDocument, MarkDocument, MarkKind, TickDocument } from '@/types/generated';
+
+/** What a mark's lane is called, in the breadth there is. */
+const LANES: Readonly<Record<MarkKind, string>> = {
+  sync: 'whole frame',
+  hold: 'hands',
+  blur: 'movers',
+  even: 'lamps',
+  depth: 'group',
+  best: 'lens',
+  usable: 'clean',
+  easy: 'quick',
+};
 
 interface Props {
   readonly name: string;
@@ -56,11 +68,36 @@ export function ClickRule({ name, control, onTurn }: Props) {
       {ticks.map((tick, i) => (
         <span key={tick.thirtieths} className={`relative h-full grow basis-0 ${tick.trouble === null ? '' : 'bg-[repeating-linear-gradient(135deg,transparent_0_3px,var(--line)_3px_5px)]'}`}>
           <span className={`absolute bottom-0 left-1/2 -translate-x-1/2 bg-ink ${i === at ? 'h-5 w-1.5' : 'h-2.5 w-px'}`} />
-          {Math.abs(i - at) === 3 && <span className="absolute top-0 left-1/2 z-10 -translate-x-1/2 bg-raised px-0.5 text-xs whitespace-nowrap text-faint">{tick.label.replace('f/', '')}</span>}
+          {Math.abs(i - at) === 4 && <span className="absolute top-0 left-1/2 z-10 -translate-x-1/2 bg-raised px-0.5 text-xs whitespace-nowrap text-faint">{tick.label.replace('f/', '')}</span>}
         </span>
       ))}
     </div>
   );
+}
+
+/** Where each limit is kept, a lane for each under the clicks of the rule. */
+export const Marks = memo(function Marks({ control }: { readonly control: ControlDocument }) {
+  return (
+    <ul aria-label="Limits" className="grid gap-px text-xs text-faint">
+      {control.marks.map((mark) => (
+        <li key={mark.kind} title={mark.sentence} className="grid grid-cols-[1fr_4.6rem] items-center gap-1.5">
+          <span aria-hidden className="flex h-2">
+            {control.ticks.map((tick) => (
+              <span key={tick.thirtieths} className="flex grow basis-0 items-center border-l border-raised first:border-0">
+                <span className={isFine(mark, tick) ? 'h-1.5 w-full bg-edge' : 'h-px w-full bg-line'} />
+              </span>
+            ))}
+          </span>
+          <span aria-hidden>{LANES[mark.kind]}</span>
+          <span className="sr-only">{mark.sentence}</span>
+        </li>
+      ))}
+    </ul>
+  );
+});
+
+function isFine(mark: MarkDocument, { thirtieths }: TickDocument): boolean {
+  return mark.at.length > 0 ? mark.at.includes(thirtieths) : thirtieths >= (mark.from ?? -Infinity) && thirtieths <= (mark.to ?? Infinity);
 }
 
 /** Turns of the wheel while the element has the focus, so that a page that scrolls past turns nothing. */

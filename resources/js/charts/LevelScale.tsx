@@ -4,7 +4,7 @@ import type { LevelsDocument } from '@/types/generated';
 import { useWidth } from './useWidth';
 
 const LOWEST = -6;
-const HIGHEST = 2;
+const HIGHEST = 3;
 const STOPS = Array.from({ length: HIGHEST - LOWEST + 1 }, (_, i) => LOWEST + i);
 const ROW = 26;
 const LABELS = 158;
@@ -16,11 +16,18 @@ interface Row {
   readonly doubt: number;
 }
 
+interface Props {
+  readonly levels: LevelsDocument;
+  /** A light that is kept, with the stops at which it reads. */
+  readonly kept: { readonly name: string; readonly level: number } | null;
+}
+
 /** Where room, flash, face and backdrop will lie, in stops against correct. */
-export const LevelScale = memo(function LevelScale({ levels }: { readonly levels: LevelsDocument }) {
+export const LevelScale = memo(function LevelScale({ levels, kept }: Props) {
   const [box, width] = useWidth();
   const hatch = useId();
   const rows: readonly Row[] = [
+    ...(kept === null ? [] : [{ name: kept.name, light: 'glow' as const, level: kept.level, doubt: levels.roomDoubt }]),
     { name: 'Room’s glow', light: 'glow', level: levels.room, doubt: levels.roomDoubt },
     { name: 'Flash on the face', light: 'pop', level: levels.faceFlash, doubt: levels.faceDoubt },
     { name: 'Face, both', light: 'both', level: levels.face, doubt: levels.faceDoubt },

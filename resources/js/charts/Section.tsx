@@ -1,6 +1,8 @@
 import { memo, useId } from 'react';
 import { metres, signed } from '@/lib/format';
-import type { LevelsDocument, PointDocument, RayDocument, SectionDocument } from '@/types/generated';
+import type { LevelsDocument, PointDocument, RayDocument, SceneryData, SectionDocument } from '@/types/generated';
+import { Handle, type Move } from './Handle';
+import { Scenery } from './Scenery';
 import { useWidth } from './useWidth';
 
 /** px that the drawing may be high, px to a metre below which a long room is cut. */
@@ -12,10 +14,12 @@ interface Props {
   readonly section: SectionDocument;
   readonly levels: LevelsDocument;
   readonly roomName: string;
+  readonly scenery: SceneryData;
+  readonly onMove: Readonly<Record<'subject' | 'camera' | 'ceiling' | 'tilt', (from: SectionDocument) => (move: Move) => void>>;
 }
 
 /** Metres to pixels, for a stretch of the room. */
-interface Plot {
+export interface Plot {
   readonly scale: number;
   readonly from: number;
   readonly to: number;
@@ -24,15 +28,22 @@ interface Plot {
 }
 
 /** The room cut open along the line from camera to subject, to scale. */
-export const Section = memo(function Section({ section, levels, roomName }: Props) {
+export const Section = memo(function Section({ section, levels, roomName, scenery, onMove }: Props) {
   const [box, width] = useWidth();
   const clip = useId();
   return (
     <figure>
-      <div ref={box}>{width > 0 && <Drawing section={section} levels={levels} plot={plotOf(section, width)} width={width} clip={clip} />}</div>
+      <div ref={box} className="relative">
+        {width > 0 && (
+          <>
+            <Drawing section={section} levels={levels} scenery={scenery} plot={plotOf(section, width)} width={width} clip={clip} />
+            <Handles section={section} plot={plotOf(section, width)} onMove={onMove} />
+          </>
+        )}
+      </div>
       <figcaption className="px-4 text-sm text-faint">
         {roomName} in section, to scale: {metres(section.length)} long, {metres(section.width)} wide
-        {section.openAbove ? ', nothing overhead' : `, ${tall(section)}`}.
+        {section.openAbove ? ', nothing overhead' : `, ${tall(section)}`}. Behind the people: {section.behindInWords}. {glow(scenery)}
       </figcaption>
     </figure>
   );
@@ -55,15 +66,40 @@ function plotOf(section: SectionDocument, width: number): Plot {
   };
 }
 
+/** px from the head to the handle that points it. */
+const ARM = 40;
+
+function Handles({ section, plot, onMove }: { readonly section: SectionDocument; readonly plot: Plot; readonly onMove: Props['onMove'] }) {
+  const { x, z, scale } = plot;
+  const { camera, face, head, pointing, height } = section;
+  const flat = Math.hypot(pointing.x, pointing.z);
+  const along = flat > 0.05 ? pointing.x / flat : 0;
+  const up = flat > 0.05 ? pointing.z / flat : 1;
+  const take = (what: keyof Props['onMove']) => () => onMove[what](section);
+  const tilt = Math.round((Math.asin(pointing.z) * 180) / Math.PI);
+  return (
+    <>
+      <Handle name="the camera" text={`${metres(camera.x)} from the wall behind, ${metres(camera.z)} high`} x={x(camera.x)} y={z(camera.z * 0.7)} scale={scale} step={0.1} onTake={take('camera')} />
+      <Handle name="the subject" text={`${metres(face.x - camera.x)} from the camera, face ${metres(face.z)} high`} x={x(face.x)} y={z(face.z * 0.3)} scale={scale} step={0.1} onTake={take('subject')} />
+      {!section.openAbove && (
+        <Handle name="the ceiling" text={`${metres(height)} high`} x={Math.min(x(face.x) + ARM, x(plot.to) - 20)} y={z(height)} scale={scale} step={0.1} onTake={take('ceiling')} />
+      )}
+      {/* The arm is drawn ARM px long and stands for a metre, whatever the scale. */}
+      <Handle name="the head" text={`tilted ${tilt}°`} x={x(head.x) + along * ARM} y={z(head.z) - up * ARM} scale={ARM} step={0.1} onTake={take('tilt')} />
+    </>
+  );
+}
+
 interface DrawingProps {
   readonly section: SectionDocument;
+  readonly scenery: SceneryData;
   readonly levels: LevelsDocument;
   readonly plot: Plot;
   readonly width: number;
   readonly clip: string;
 }
 
-function Drawing({ section, levels, plot, width, clip }: DrawingProps) {
+function Drawing({ section, levels, scenery, plot, width, clip }: DrawingProps) {
   const height = MARGIN.top + section.highest * plot.scale + MARGIN.bottom;
   const inside = { x: plot.x(plot.from), y: plot.z(section.highest), width: plot.x(plot.to) - plot.x(plot.from), height: section.highest * plot.scale };
   const air = polyline([...section.ceiling, { ...section.backdrop, z: 0 }, { ...section.backdrop, x: 0, z: 0 }], plot);
@@ -80,6 +116,7 @@ function Drawing({ section, levels, plot, width, clip }: DrawingProps) {
       <g clipPath={`url(#${clip})`}>
         <polygon points={air} fill="var(--raised)" />
         <polygon points={air} fill={`url(#${clip}-glow)`} strokeLinejoin="round" />
+        <Scenery section={section} scenery={scenery} plot={plot} />
         <Beam section={section} plot={plot} />
         <Shell section={section} plot={plot} />
         <Backdrop section={section} levels={levels} plot={plot} />
@@ -169,7 +206,14 @@ function Camera({ section, plot }: { readonly section: SectionDocument; readonly
 }
 
 function Person({ section, plot }: { readonly section: SectionDocument; readonly plot: Plot }) {
-  return <Figure x={plot.x(section.face.x)} floor={plot.z(0)} top={plot.z(section.face.z)} scale={plot.scale} opacity={1} />;
+  return (
+    <g>
+      {section.rows.map((row) => (
+        <Figure key={row.x} x={plot.x(row.x)} floor={plot.z(0)} top={plot.z(row.z)} scale={plot.scale} opacity={0.35} />
+      ))}
+      <Figure x={plot.x(section.face.x)} floor={plot.z(0)} top={plot.z(section.face.z)} scale={plot.scale} opacity={1} />
+    </g>
+  );
 }
 
 /** A person whose face is at `top`. */
@@ -258,6 +302,12 @@ function Label({ x, y, anchor, children }: { readonly x: number; readonly y: num
 /** "3.1 m high", "4 m to the eaves, 8 m to the ridge". */
 function tall(section: SectionDocument): string {
   return section.ridge === null ? `${metres(section.height)} high` : `${metres(section.height)} to the eaves, ${metres(section.highest)} to the ridge`;
+}
+
+/** "Lanterns 60 lx, windows 3 lx." */
+function glow({ windows, lamps }: SceneryData): string {
+  const parts = [...lamps, ...windows].map(({ name, lux }) => `${name} ${lux < 10 ? String(Math.round(lux * 10) / 10) : String(Math.round(lux))} lx`);
+  return parts.length === 0 ? '' : `Its glow then: ${parts.join(', ')}.`;
 }
 
 function inWords(section: SectionDocument, levels: LevelsDocument): string {

@@ -21,6 +21,11 @@ export function put<T>(url: string, body: unknown): Promise<Answer<T>> {
   return send('PUT', url, JSON.stringify(body));
 }
 
+/** Removes something; there is nothing to read in the answer. */
+export function remove(url: string): Promise<Answer<null>> {
+  return send('DELETE', url);
+}
+
 /** Sends a document as it is, sound or not: the server says what is wrong with it. */
 export function postText<T>(url: string, body: string): Promise<Answer<T>> {
   return send('POST', url, body);
@@ -38,7 +43,7 @@ async function send<T>(method: string, url: string, body?: string): Promise<Answ
   } catch {
     return { kind: 'failed', sentence: 'No connection to Kaddle. The numbers below are from before the last change.' };
   }
-  if (response.ok) return { kind: 'answered', value: (await response.json()) as T };
+  if (response.ok) return { kind: 'answered', value: (response.status === 204 ? null : await response.json()) as T };
   if (response.status === 422) return { kind: 'refused', faults: firstOfEach(await response.json()) };
   if (response.status === 409) return { kind: 'conflict', sentence: ((await response.json()) as { message: string }).message };
   if (response.status === 413) return { kind: 'failed', sentence: 'This is larger than anything Kaddle expects.' };

@@ -1005,6 +1005,18 @@ export const limits = {
         "unit": "mm",
         "step": 1
     },
+    "dialled.body": {
+        "min": -3,
+        "max": 3,
+        "unit": "stops",
+        "step": 0.3333333333333333
+    },
+    "dialled.exposure": {
+        "min": -3,
+        "max": 3,
+        "unit": "stops",
+        "step": 0.3333333333333333
+    },
     "outfit.units": {
         "min": 1,
         "max": 4,

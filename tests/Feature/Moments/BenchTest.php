@@ -82,8 +82,10 @@ final class BenchTest extends TestCase
         $moment = $this->momentOf($user = $this->person());
         $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
         $draft = $this->draftOf($moment, $changes);
-        $this->actingAs($user)->postJson("/moments/{$moment->id}/solve", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
-        $this->putJson("/moments/{$moment->id}", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
+        $this->actingAs($user)->putJson("/moments/{$moment->id}", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
+        foreach (['solve', 'ways', 'costs', 'compare', 'pins'] as $what) {
+            $this->postJson("/moments/{$moment->id}/$what", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
+        }
         self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()]);
     }
 
@@ -112,7 +114,78 @@ final class BenchTest extends TestCase
         yield 'a shutter held past sync' => [['look.locks' => ['shutter' => '1/1000']], 'look.locks.shutter', 'a bar of the frame would stay dark'];
         yield 'an aperture held that the lens lacks' => [['look.locks' => ['aperture' => 'f/1']], 'look.locks.aperture', 'This lens has'];
         yield 'a zoom that is none' => [['focalLength' => 50], 'focalLength', 'This lens has 35 mm only.'];
+        yield 'a school nobody goes to' => [['look.school' => 'by-ear'], 'look.school', 'must be one of'];
+        yield 'a light to keep without a level' => [['look.keep' => ['what' => 'candles']], 'look.keep.ev', 'must be a number'];
+        yield 'a light to keep that is none' => [['look.keep' => ['what' => 'moon', 'ev' => 1]], 'look.keep.what', 'must be one of'];
+        yield 'fill over correct' => [['look.fill' => -1], 'look.fill', '0 to 3 stops under; it is −1'];
+        yield 'a filter like a wall' => [['look.nd' => 1e300], 'look.nd', '0 to 10 stops'];
+        yield 'a filter as a list' => [['look.nd' => [1, 2]], 'look.nd', 'must be a number'];
+        yield 'high-speed sync as a word' => [['look.highSpeed' => 'yes'], 'look.highSpeed', 'must be true or false'];
+        yield 'a way nobody points' => [['head' => 'sideways'], 'head', 'must be one of'];
+        yield 'by hand without angles' => [['head' => 'by-hand'], 'pointing', 'must be an object'];
+        yield 'a head turned round and round' => [['head' => 'by-hand', 'pointing' => ['turn' => 720, 'tilt' => 0]], 'pointing.turn', '−180 to 180'];
+        yield 'a zoom beyond the unit' => [['zoom' => 299], 'zoom', 'must be'];
+        yield 'a compensation beyond the body' => [['dialled' => ['body' => 4, 'exposure' => 0]], 'dialled.body', '−3 to 3 stops'];
+        yield 'a compensation as a word' => [['dialled' => ['body' => 0, 'exposure' => 'up']], 'dialled.exposure', 'must be a number'];
+        yield 'people nobody reads here' => [['look.people' => []], 'look.people', 'is not a field here'];
         yield 'focal length as text' => [['focalLength' => 'wide'], 'focalLength', 'must be a number, 8 to 600 mm'];
+    }
+
+    public function testPinsStandBesideWhatIsSetAndLeaveAgain(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user);
+        $slow = $this->draftOf($moment, ['look.locks' => ['iso' => '400']]);
+        $first = $this->postJson("/moments/{$moment->id}/pins", $slow)->assertOk()->assertJsonCount(1)->assertJsonPath('0.turns', 'nothing to turn')->json('0.id');
+        $this->postJson("/moments/{$moment->id}/compare", $this->draftOf($moment, ['look.locks' => ['iso' => '800']]))
+            ->assertJsonPath('0.iso', '400')->assertJsonPath('0.draft.look.locks.iso', '400')
+            ->assertJsonPath('0.turns', static fn(string $turns): bool => str_contains($turns, 'ISO 3 down'));
+        $this->postJson("/moments/{$moment->id}/pins", $slow)->assertOk();
+        $this->postJson("/moments/{$moment->id}/pins", $slow)->assertOk()->assertJsonCount(3);
+        $this->postJson("/moments/{$moment->id}/pins", $slow)->assertJsonValidationErrors(['page' => '3 settings are pinned already']);
+        self::assertIsString($first);
+        $this->deleteJson("/moments/{$moment->id}/pins/$first")->assertNoContent();
+        $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page->count('bench.pins', 2)->where('bench.stored.draft.look.locks.iso', null));
+    }
+
+    public function testPinsAreTheirOwners(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $pin = $this->actingAs($user)->postJson("/moments/{$moment->id}/pins", $this->draftOf($moment))->json('0.id');
+        self::assertIsString($pin);
+        $this->actingAs($this->person('Stranger'));
+        $this->postJson("/moments/{$moment->id}/pins", $this->draftOf($moment))->assertNotFound();
+        $this->postJson("/moments/{$moment->id}/compare", $this->draftOf($moment))->assertNotFound();
+        $this->deleteJson("/moments/{$moment->id}/pins/$pin")->assertNotFound();
+        self::assertCount(1, $moment->fresh()->pins ?? []);
+    }
+
+    public function testSavesSchoolLightAnglesAndHelp(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $changes = [
+            'look.school' => 'long-time', 'look.keep' => ['what' => 'window', 'ev' => 8.5], 'look.fill' => 1, 'look.nd' => 3,
+            'head' => 'by-hand', 'pointing' => ['turn' => -60, 'tilt' => 45], 'zoom' => 50, 'dialled' => ['body' => -1, 'exposure' => 1],
+        ];
+        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, $changes))->assertOk();
+        $this->get("/moments/{$moment->id}")->assertInertia(static function (AssertableInertia $page) use ($changes): void {
+            foreach ($changes as $path => $value) {
+                $page->where("bench.stored.draft.$path", $value);
+            }
+            $page->where('bench.solution.head.instruction', 'turn 60° right, tilt 45°')->where('bench.solution.zoom', 50);
+        });
+    }
+
+    public function testTheDrawingGetsWhatGlows(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $moment->room->update([
+            'windows' => [['name' => 'Panes', 'share' => 1.0, 'wall' => 'far']],
+            'lamps' => [['name' => 'Lanterns', 'lux' => 40.0, 'kelvin' => 2700.0, 'hangs' => 2.5, 'states' => [['from' => '17:00', 'level' => 50.0]]]],
+        ]);
+        $this->actingAs($user)->getJson("/moments/{$moment->id}/state")
+            ->assertJsonPath('scenery.lamps.0', ['name' => 'Lanterns', 'lux' => 20, 'level' => 0.5, 'hangs' => 2.5])
+            ->assertJsonPath('scenery.windows.0.wall', 'far');
     }
 
     public function testRefusesAnotherPersonsGear(): void

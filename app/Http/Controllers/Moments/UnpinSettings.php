@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Moments;
 
-use App\Http\Requests\MomentRequest;
 use App\Models\Moment;
 use App\Planning\Pins;
-use Illuminate\Http\JsonResponse;
-use Kaddle\Core\Plan\MomentSolver;
+use Illuminate\Http\Response;
 
 /** Takes settings off again that were kept. */
 final class UnpinSettings
 {
-    public function __invoke(MomentRequest $request, Moment $moment, string $pin): JsonResponse
+    public function __invoke(Moment $moment, string $pin): Response
     {
-        $pins = Pins::of($moment);
-        $pins->remove($pin);
+        Pins::of($moment)->remove($pin);
 
-        return new JsonResponse($pins->beside(MomentSolver::solve($request->light()->moment)));
+        return new Response(status: 204);
     }
 }

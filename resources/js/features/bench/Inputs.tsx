@@ -1,7 +1,7 @@
 import { Collapsible } from 'radix-ui';
 import { memo, type ReactNode } from 'react';
 import type { Faults } from '@/lib/http';
-import { limits, type BenchData, type MomentDraft } from '@/types/generated';
+import { limits, type BenchData, type LocksDraft, type MomentDraft } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { GearInputs } from './GearInputs';
 import { GlowInputs } from './GlowInputs';
@@ -14,6 +14,8 @@ export interface InputProps {
   readonly draft: MomentDraft;
   readonly faults: Faults;
   readonly onChange: (draft: MomentDraft) => void;
+  /** What is set now, to be held by somebody who takes over; not given where nobody can. */
+  readonly settings?: LocksDraft;
 }
 
 /** Everything that can be changed; what changes most often stands first. */

@@ -1,33 +1,114 @@
-import { limits } from '@/types/generated';
+import { keptThings, limits, schools, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type School } from '@/types/generated';
+import type { Faults } from '@/lib/http';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
+import { Switcher } from '@/ui/Switcher';
 import { labels } from './GlowInputs';
 import type { InputProps } from './Inputs';
 
-export function LookInputs({ bench, draft, faults, onChange }: InputProps) {
+const WAYS = [
+  { value: 'stops', label: 'In stops' },
+  { value: 'keep', label: 'Keep this light' },
+] as const;
+
+const DETAILS: Readonly<Record<School, string>> = {
+  'shutter-first': 'As slow as hands hold, faster only to spare the flash; ISO makes up the rest.',
+  'iso-floats': 'Time and aperture stay from room to room.',
+  'long-time': 'Lowest ISO, the shutter as long as the room asks; the pop holds the people.',
+  'free-hand': 'You set all three; only the output follows.',
+};
+
+const NONE: LocksDraft = { shutter: null, aperture: null, iso: null };
+
+export function LookInputs({ bench, draft, faults, onChange, settings }: InputProps) {
+  const { look } = draft;
+  const set = (part: Partial<LookDraft>) => {
+    onChange({ ...draft, look: { ...look, ...part } });
+  };
   const lens = bench.lenses.find((choice) => choice.gear.id === draft.lensId);
   const body = bench.bodies.find((choice) => choice.gear.id === draft.bodyId);
   const apertures = (body?.step === 'half' ? lens?.halves : lens?.thirds) ?? [];
   return (
     <>
-      <NumberField
-        label="Room reads under metered by"
-        hint="0 as metered, 1 to 2 lets people stand out, more is drama."
-        range={limits['look.roomUnder']}
-        travel="step"
-        value={draft.look.roomUnder}
-        error={faults['look.roomUnder']}
-        onChange={(roomUnder) => {
-          onChange({ ...draft, look: { ...draft.look, roomUnder } });
+      <Switcher
+        label="How bright the room"
+        options={WAYS}
+        value={look.keep === null ? 'stops' : 'keep'}
+        onChange={(way) => {
+          set({ keep: way === 'stops' ? null : { what: 'candles', ev: 8 } });
+        }}
+      />
+      {look.keep === null ? (
+        <NumberField
+          label="Room reads under metered by"
+          hint="0 as metered, 1 to 2 lets people stand out, more is drama."
+          range={limits['look.roomUnder']}
+          travel="step"
+          value={look.roomUnder}
+          error={faults['look.roomUnder']}
+          onChange={(roomUnder) => {
+            set({ roomUnder });
+          }}
+        />
+      ) : (
+        <Keep keep={look.keep} faults={faults} onChange={(keep) => { set({ keep }); }} />
+      )}
+      <Choice
+        label="Which controls follow"
+        options={Object.entries(schools).map(([value, label]) => ({ value, label, detail: DETAILS[value as School] }))}
+        value={look.school}
+        error={faults['look.school']}
+        onChange={(value) => {
+          const school = value as School;
+          // Free hand begins with what is set, all of it held; the others begin free.
+          set({ school, locks: school === 'free-hand' ? (settings ?? look.locks) : look.school === 'free-hand' ? NONE : look.locks });
         }}
       />
       <Choice
         label="Aperture you like here"
-        options={labels(apertures, draft.look.aperture)}
-        value={draft.look.aperture}
+        options={labels(apertures, look.aperture)}
+        value={look.aperture}
         error={faults['look.aperture']}
         onChange={(aperture) => {
-          onChange({ ...draft, look: { ...draft.look, aperture } });
+          set({ aperture });
+        }}
+      />
+      <NumberField
+        label="Fill flash under correct by"
+        hint="Where the room lights the face already: 1 to open it, 2 for the eyes."
+        range={limits['look.fill']}
+        value={look.fill}
+        error={faults['look.fill']}
+        onChange={(fill) => {
+          set({ fill });
+        }}
+      />
+    </>
+  );
+}
+
+/** The brightest thing that must hold detail, and what a spot meter reads on it. */
+function Keep({ keep, faults, onChange }: { readonly keep: KeepDraft; readonly faults: Faults; readonly onChange: (keep: KeepDraft) => void }) {
+  return (
+    <>
+      <Choice
+        label="Brightest thing that must hold detail"
+        options={Object.entries(keptThings).map(([value, label]) => ({ value, label }))}
+        value={keep.what}
+        error={faults['look.keep.what']}
+        onChange={(what) => {
+          onChange({ ...keep, what: what as KeptThing });
+        }}
+      />
+      <NumberField
+        label="What a spot meter reads on it"
+        hint="EV at ISO 100. Candles about 8, a window at dusk 7, a lit stage 9."
+        range={limits['look.keep.ev']}
+        travel="step"
+        value={keep.ev}
+        error={faults['look.keep.ev']}
+        onChange={(ev) => {
+          onChange({ ...keep, ev });
         }}
       />
     </>

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { ClickRule } from '@/charts/ClickRule';
+import { ClickRule, Marks } from '@/charts/ClickRule';
 import { metres, percent } from '@/lib/format';
 import type { Faults } from '@/lib/http';
 import type { AimDocument, ControlDocument, LocksDraft, MomentDraft, SolutionDocument } from '@/types/generated';
@@ -34,7 +34,7 @@ export const Settings = memo(function Settings({ solution, stale, busy, draft, f
       <Control name="Shutter" control={solution.shutter} unit={solution.shutter.label.startsWith('1/') ? 's' : ''} {...held('shutter')} />
       <Control name="Aperture" control={solution.aperture} unit="" note={`sharp from ${metres(solution.sharpFrom)} ${solution.sharpTo === null ? 'on' : `to ${metres(solution.sharpTo)}`}`} {...held('aperture')} />
       <Control name="ISO" control={solution.iso} unit="" {...held('iso')} />
-      <Head head={solution.head} />
+      <Head head={solution.head} zoom={solution.zoom} />
       <Control name="Flash output" control={solution.output} unit="" className="col-span-2 sm:col-span-1" />
     </section>
   );
@@ -77,6 +77,7 @@ function Control({ name, control, unit, className = '', note, held = false, faul
       </p>
       <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
       <ClickRule name={name} control={control} onTurn={onHold} />
+      <Marks control={control} />
       <Role name={name} control={control} />
       {note !== undefined && <p className="text-sm">{note}</p>}
     </div>
@@ -104,7 +105,7 @@ function Role({ name, control }: { readonly name: string; readonly control: Cont
   );
 }
 
-function Head({ head }: { readonly head: AimDocument }) {
+function Head({ head, zoom }: { readonly head: AimDocument; readonly zoom: number }) {
   return (
     <div className="grid content-start gap-1 bg-raised px-3 py-2.5 sm:col-span-2 xl:col-span-1">
       <h3 className="text-sm font-medium text-faint">Head</h3>
@@ -112,6 +113,7 @@ function Head({ head }: { readonly head: AimDocument }) {
         {head.label}
       </p>
       <p className="text-sm text-faint">{head.instruction}</p>
+      <p className="text-sm">zoom {Math.round(zoom)} mm</p>
     </div>
   );
 }

@@ -1,9 +1,18 @@
 import { signed } from '@/lib/format';
-import type { DriftDocument, MomentDraft, TradeDocument, WaysDocument } from '@/types/generated';
+import type { Faults } from '@/lib/http';
+import { limits, type DriftDocument, type MomentDraft, type TradeDocument, type WaysDocument } from '@/types/generated';
+import { NumberField } from '@/ui/NumberField';
 import { useSettled } from './useSettled';
 
 /** Stops off what is planned from which a frame needs mending. */
 const OFF = 0.5;
+
+interface Props {
+  readonly momentId: number;
+  readonly draft: MomentDraft;
+  readonly faults: Faults;
+  readonly onChange: (draft: MomentDraft) => void;
+}
 
 const WAYS = [
   { key: 'manual', head: 'By hand' },
@@ -13,7 +22,7 @@ const WAYS = [
 ] as const;
 
 /** Who sets the output: the schools side by side, with what each does to the face when something changes. */
-export function WhoSets({ momentId, draft }: { readonly momentId: number; readonly draft: MomentDraft }) {
+export function WhoSets({ momentId, draft, faults, onChange }: Props) {
   const ways = useSettled('ways', momentId, draft);
   if (ways === null) return null;
   return (
@@ -26,7 +35,7 @@ export function WhoSets({ momentId, draft }: { readonly momentId: number; readon
           The same light in every frame, while distance, ceiling, aperture and ISO stay.
         </Way>
         <Way name="By the meter" answer={`compensation ${ways.compensation}`}>
-          {ways.why} {!ways.reaches && <strong>No compensation reaches so far: set it by hand.</strong>}
+          {ways.why} Set {ways.onUnit} on the unit: {ways.sum} {!ways.reaches && <strong>No compensation reaches so far: set it by hand.</strong>}
         </Way>
         <Way name="Metered once, kept" answer="">
           <ol className="grid list-inside list-decimal gap-1">
@@ -36,9 +45,10 @@ export function WhoSets({ momentId, draft }: { readonly momentId: number; readon
           </ol>
         </Way>
       </dl>
+      <Dialled draft={draft} faults={faults} onChange={onChange} />
       <Drift drift={ways.drift} />
       <Frames ways={ways} />
-      <Trades trades={ways.trades} />
+      <Trades trades={ways.trades} onTake={(iso) => { onChange({ ...draft, look: { ...draft.look, locks: { ...draft.look.locks, iso } } }); }} />
     </section>
   );
 }
@@ -102,22 +112,58 @@ function Frames({ ways }: { readonly ways: WaysDocument }) {
   );
 }
 
-/** A stop of ISO is a stop of output: what that does to waiting and to the cells. */
-function Trades({ trades }: { readonly trades: readonly TradeDocument[] }) {
+/** A stop of ISO is a stop of output: what that does to waiting and to the cells, to be turned by pressing. */
+function Trades({ trades, onTake }: { readonly trades: readonly TradeDocument[]; readonly onTake: (iso: string) => void }) {
   return (
-    <div className="grid gap-1">
+    <div className="grid gap-1.5">
       <h3 className="font-semibold">ISO against batteries</h3>
-      <ul className="grid gap-x-6 gap-y-1 text-sm sm:grid-cols-3">
+      <div role="group" aria-label="ISO against batteries" className="grid grid-cols-2 gap-2 sm:grid-cols-3 xl:grid-cols-5">
         {trades.map((trade) => (
-          <li key={trade.iso} className={`border-t pt-1 ${trade.now ? 'border-ink' : 'border-line'}`}>
-            <span className="font-semibold">
-              ISO {trade.iso}, output {trade.output}
-            </span>{' '}
-            {trade.now ? 'as set: ' : trade.usable ? `with the shutter a stop ${trade.stops > 0 ? 'faster' : 'slower'}: ` : 'outside what you deliver: '}
-            ready after {trade.recycle} s, {trade.pops} pops in a set
-          </li>
+          <button
+            key={trade.iso}
+            type="button"
+            aria-pressed={trade.now}
+            className="grid content-start rounded-md border border-edge px-2.5 py-2 text-left text-sm hover:bg-sunk aria-pressed:border-2 aria-pressed:border-ink"
+            onClick={() => {
+              onTake(trade.iso);
+            }}
+          >
+            <span className="font-semibold">ISO {trade.iso}</span>
+            <span>output {trade.output}</span>
+            <span>ready after {trade.recycle} s</span>
+            <span>{trade.pops} pops a set</span>
+            <span className="text-faint">{trade.now ? 'as set' : trade.usable ? `shutter ${Math.abs(trade.stops)} ${trade.stops > 0 ? 'faster' : 'slower'}` : 'not what you deliver'}</span>
+          </button>
         ))}
-      </ul>
+      </div>
+      <p className="text-sm text-faint">A stop of ISO halves the energy of a pop. Pressing one holds that ISO.</p>
+    </div>
+  );
+}
+
+/** What stands on the body already, so that the sum comes out right. */
+function Dialled({ draft, faults, onChange }: Omit<Props, 'momentId'>) {
+  const { dialled } = draft;
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <NumberField
+        label="Flash compensation on the body"
+        range={limits['dialled.body']}
+        value={dialled.body}
+        error={faults['dialled.body']}
+        onChange={(body) => {
+          onChange({ ...draft, dialled: { ...dialled, body } });
+        }}
+      />
+      <NumberField
+        label="Exposure compensation on the body"
+        range={limits['dialled.exposure']}
+        value={dialled.exposure}
+        error={faults['dialled.exposure']}
+        onChange={(exposure) => {
+          onChange({ ...draft, dialled: { ...dialled, exposure } });
+        }}
+      />
     </div>
   );
 }

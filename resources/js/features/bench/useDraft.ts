@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState, type Dispatch, type SetStateAction } from 'react';
 import { put, post, get, type Answer, type Faults } from '@/lib/http';
 import { useLeaveGuard } from '@/lib/leaveGuard';
-import type { BenchData, BenchState, MomentDraft } from '@/types/generated';
+import type { BenchData, BenchState, MomentDraft, SceneryData } from '@/types/generated';
 
 const NONE: Faults = {};
 
@@ -19,6 +19,8 @@ export type Storing =
 
 export interface DraftState {
   readonly draft: MomentDraft;
+  /** What gives the room its own light, as stored. */
+  readonly scenery: SceneryData;
   readonly change: Dispatch<SetStateAction<MomentDraft>>;
   readonly storing: Storing;
   readonly saveFaults: Faults;
@@ -82,6 +84,7 @@ export function useDraft(bench: BenchData): DraftState {
   };
   return {
     draft,
+    scenery: stored.scenery,
     change,
     storing: unsaved && storing.kind === 'stored' ? { kind: 'storing' } : storing,
     saveFaults: storing.kind === 'refused' ? storing.faults : NONE,

@@ -17,39 +17,48 @@ export interface Solved {
 
 type Answered = Omit<Solved, 'answered'> & { readonly draft: MomentDraft };
 
+/** Questions under way at a time: one is reckoned while the answer to the other is drawn. */
+const AT_ONCE = 2;
+
 /**
- * Asks for the solution of a draft whenever it changes. One question is under way
- * at a time and only the newest waits, so a drag never queues up behind itself.
+ * Asks for the solution of a draft whenever it changes. Few questions are under way at a time
+ * and only the newest waits, so a drag never queues up behind itself; an answer that comes
+ * after a newer one is dropped.
  */
 export function useSolution(momentId: number, draft: MomentDraft, initial: SolutionDocument): Solved {
   const [solved, setSolved] = useState<Answered>({ solution: initial, faults: NONE, trouble: null, draft });
   const waiting = useRef<MomentDraft | null>(null);
-  const running = useRef(false);
+  const running = useRef(0);
+  const asked = useRef(0);
+  const shown = useRef(0);
   const last = useRef(draft);
 
   useEffect(() => {
     if (last.current === draft) return;
     last.current = draft;
     waiting.current = draft;
-    if (running.current) return;
-    running.current = true;
+    if (running.current === AT_ONCE) return;
+    running.current++;
     void (async () => {
       for (let next = take(waiting); next !== null; next = take(waiting)) {
-        const answer = await post<SolutionDocument>(`/moments/${momentId}/solve`, next);
-        const asked = next;
+        const question = next;
+        const turn = ++asked.current;
+        const answer = await post<SolutionDocument>(`/moments/${momentId}/solve`, question);
+        if (turn < shown.current) continue;
+        shown.current = turn;
         setSolved((before) => {
           switch (answer.kind) {
             case 'answered':
-              return { solution: answer.value, faults: NONE, trouble: null, draft: asked };
+              return { solution: answer.value, faults: NONE, trouble: null, draft: question };
             case 'refused':
-              return { ...before, faults: answer.faults, trouble: null, draft: asked };
+              return { ...before, faults: answer.faults, trouble: null, draft: question };
             case 'conflict':
             case 'failed':
-              return { ...before, faults: NONE, trouble: answer.sentence, draft: asked };
+              return { ...before, faults: NONE, trouble: answer.sentence, draft: question };
           }
         });
       }
-      running.current = false;
+      running.current--;
     })();
   }, [momentId, draft]);
 

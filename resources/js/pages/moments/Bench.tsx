@@ -4,17 +4,22 @@ import { PlanView } from '@/charts/PlanView';
 import { Section } from '@/charts/Section';
 import { Aims } from '@/features/bench/Aims';
 import { AnswerBar } from '@/features/bench/AnswerBar';
+import { Compare } from '@/features/bench/Compare';
 import { Costs } from '@/features/bench/Costs';
+import { HeadInputs } from '@/features/bench/HeadInputs';
 import { History, NotStored } from '@/features/bench/History';
 import { Inputs } from '@/features/bench/Inputs';
+import { LimitList } from '@/features/bench/LimitList';
+import { Offers } from '@/features/bench/Offers';
 import { Settings } from '@/features/bench/Settings';
 import { Split } from '@/features/bench/Split';
 import { useDraft } from '@/features/bench/useDraft';
+import { useMoves } from '@/features/bench/useMoves';
 import { useSolution } from '@/features/bench/useSolution';
 import { Verdict } from '@/features/bench/Verdict';
 import { WhoSets } from '@/features/bench/WhoSets';
 import { Why } from '@/features/bench/Why';
-import type { BenchData, HeadAim } from '@/types/generated';
+import { keptThings, type BenchData, type HeadAim } from '@/types/generated';
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
 
@@ -23,11 +28,20 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
   const { draft, change, saveFaults } = state;
   const { solution, faults, trouble, answered } = useSolution(bench.momentId, draft, bench.solution);
   const allFaults = useMemo(() => ({ ...faults, ...saveFaults }), [faults, saveFaults]);
+  const moves = useMoves(change);
   const chooseHead = useCallback(
     (head: HeadAim) => {
-      change((before) => ({ ...before, head }));
+      change((before) => ({ ...before, head, pointing: head === 'by-hand' ? before.pointing : null }));
     },
     [change],
+  );
+  const kept = useMemo(
+    () => (draft.look.keep === null || solution.kept === null ? null : { name: capital(keptThings[draft.look.keep.what]), level: solution.kept }),
+    [draft.look.keep, solution.kept],
+  );
+  const settings = useMemo(
+    () => ({ shutter: solution.shutter.label, aperture: solution.aperture.label, iso: solution.iso.label }),
+    [solution.shutter.label, solution.aperture.label, solution.iso.label],
   );
   const refused = Object.keys(faults).length > 0;
   return (
@@ -41,12 +55,12 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
     >
       <div className="grid grow lg:grid-cols-[20rem_1fr] lg:grid-rows-[auto_1fr] xl:grid-cols-[20rem_1fr_19rem]">
         <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line">
-          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} />
+          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} />
         </div>
         <div className="order-1 grid min-w-0 content-start gap-4 pb-4 lg:order-2">
           <div className="pt-3">
-            <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} />
-            <PlanView section={solution.section} />
+            <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} scenery={state.scenery} onMove={moves} />
+            <PlanView section={solution.section} scenery={state.scenery} onMove={moves} />
           </div>
           <NotStored state={state} told={trouble} />
           {trouble !== null && (
@@ -60,8 +74,10 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             </p>
           )}
           <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} draft={draft} faults={allFaults} onChange={change} />
-          <div className="px-4 empty:hidden">
+          <div className="grid gap-4 px-4 empty:hidden">
             <Verdict solution={solution} />
+            <Offers offers={solution.offers} draft={draft} faults={allFaults} onChange={change} />
+            <LimitList solution={solution} />
           </div>
           <div className="grid gap-2 px-4 empty:hidden">
             <Warnings rules={bench.rules} cautions={bench.cautions} />
@@ -70,14 +86,19 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
         <div className="order-3 grid min-w-0 content-start gap-6 py-4 lg:order-4">
           <div className="grid gap-3 px-4">
             <h2 className="text-lg">What the picture will show, in stops</h2>
-            <LevelScale levels={solution.levels} />
+            <LevelScale levels={solution.levels} kept={kept} />
             <Split split={solution.split} />
           </div>
           <div className="px-4">
-            <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
+            <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead}>
+              <HeadInputs draft={draft} solution={solution} faults={allFaults} onChange={change} />
+            </Aims>
+          </div>
+          <div className="px-4">
+            <Compare momentId={bench.momentId} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
           </div>
           <div className="px-4 empty:hidden">
-            <WhoSets momentId={bench.momentId} draft={draft} />
+            <WhoSets momentId={bench.momentId} draft={draft} faults={allFaults} onChange={change} />
           </div>
           <div className="px-4 empty:hidden">
             <Costs momentId={bench.momentId} draft={draft} />
@@ -90,4 +111,10 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
       <AnswerBar solution={solution} />
     </Frame>
   );
+}
+
+/** The first word of a row: lamps and their shades would not fit. */
+function capital(words: string): string {
+  const first = words.split(' ')[0] ?? words;
+  return first.charAt(0).toUpperCase() + first.slice(1);
 }

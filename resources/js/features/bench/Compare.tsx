@@ -1,0 +1,106 @@
+import { useEffect, useState } from 'react';
+import { signed } from '@/lib/format';
+import { post, remove, type Answer } from '@/lib/http';
+import type { MomentDraft, PinData, SolutionDocument } from '@/types/generated';
+import { Button } from '@/ui/Button';
+
+interface Props {
+  readonly momentId: number;
+  readonly draft: MomentDraft;
+  readonly solution: SolutionDocument;
+  readonly initial: readonly PinData[];
+  readonly onTake: (draft: MomentDraft) => void;
+}
+
+const MOST = 3;
+
+/** ms that a draft must stand still before the pins are told apart from it again. */
+const SETTLED = 400;
+
+/** Settings that are pinned, beside what is set now, with the clicks between them. */
+export function Compare({ momentId, draft, solution, initial, onTake }: Props) {
+  const [pins, setPins] = useState(initial);
+  const [trouble, setTrouble] = useState('');
+  const url = `/moments/${momentId}/pins`;
+  const take = <T,>(answer: Answer<T>, pinned: (value: T) => readonly PinData[]) => {
+    if (answer.kind === 'answered') setPins(pinned(answer.value));
+    setTrouble(answer.kind === 'answered' ? '' : answer.kind === 'refused' ? (Object.values(answer.faults)[0] ?? '') : answer.sentence);
+  };
+  const any = pins.length > 0;
+  useEffect(() => {
+    if (!any) return;
+    let wanted = true;
+    const timer = setTimeout(() => {
+      void post<readonly PinData[]>(`/moments/${momentId}/compare`, draft).then((answer) => {
+        if (wanted && answer.kind === 'answered') setPins(answer.value);
+      });
+    }, SETTLED);
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [momentId, draft, any]);
+  return (
+    <section aria-labelledby="compare" className="grid gap-2">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <h2 id="compare" className="text-lg">
+          Side by side
+        </h2>
+        <Button disabled={pins.length >= MOST} onClick={() => { void post<readonly PinData[]>(url, draft).then((answer) => { take(answer, (value) => value); }); }}>
+          Pin these settings
+        </Button>
+      </div>
+      {trouble !== '' && <p role="alert" className="font-medium text-alarm">{trouble}</p>}
+      {any ? (
+        <ol className="grid gap-2 md:grid-cols-2 xl:grid-cols-4">
+          <Column name="Now" shutter={solution.shutter.label} aperture={solution.aperture.label} iso={solution.iso.label} output={solution.output.label} head={solution.head.label} face={solution.levels.face} backdrop={solution.levels.backdrop} />
+          {pins.map((pin, i) => (
+            <Column key={pin.id} name={`Pin ${i + 1}`} {...pin}>
+              <p className="text-sm">
+                <span className="text-faint">From now:</span> {pin.turns}
+              </p>
+              <p className="flex flex-wrap gap-2">
+                <Button onClick={() => { onTake(pin.draft); }}>Set this</Button>
+                <Button look="quiet" aria-label={`Take off pin ${i + 1}`} onClick={() => { void remove(`${url}/${pin.id}`).then((answer) => { take(answer, () => pins.filter((other) => other.id !== pin.id)); }); }}>
+                  Take off
+                </Button>
+              </p>
+            </Column>
+          ))}
+        </ol>
+      ) : (
+        <p className="text-sm text-faint">Pin up to three settings of this moment to see them beside each other, with the clicks from one to the next.</p>
+      )}
+    </section>
+  );
+}
+
+interface ColumnProps {
+  readonly name: string;
+  readonly shutter: string;
+  readonly aperture: string;
+  readonly iso: string;
+  readonly output: string;
+  readonly head: string;
+  readonly face: number | null;
+  readonly backdrop: number | null;
+  readonly children?: React.ReactNode;
+}
+
+function Column({ name, shutter, aperture, iso, output, head, face, backdrop, children }: ColumnProps) {
+  return (
+    <li className="grid content-start gap-1 border-t-2 border-line pt-2 first:border-ink">
+      <h3 className="text-sm font-medium text-faint">{name}</h3>
+      <p className="font-head text-xl font-bold">
+        {shutter} · {aperture} · ISO {iso}
+      </p>
+      <p>
+        {output}, {head.charAt(0).toLowerCase() + head.slice(1)}
+      </p>
+      <p className="text-sm">
+        face {signed(face)}, backdrop {signed(backdrop)} stops
+      </p>
+      {children}
+    </li>
+  );
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Moments;
+
+use App\Models\Moment;
+use App\Models\Piece;
+use App\Models\User;
+use Illuminate\Support\Arr;
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Plan\Document\SolutionDocument;
+use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Quantity\Step;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+/** The moments that docs/physics.md works by hand: engine, shell and page say the same. */
+final class WorkedMomentsTest extends TestCase
+{
+    private const CLICK = 10;
+
+    /** @var array<string, mixed> */
+    private const FIRST = [
+        'version' => 1,
+        'room' => ['length' => 20, 'width' => 10, 'height' => 12, 'finishes' => ['ceiling' => 'open', 'floor' => 'open', 'back' => 'open', 'far' => 'open', 'right' => 'open', 'left' => 'open']],
+        'camera' => ['fromBackWall' => 5, 'height' => 1.6],
+        'subject' => ['distance' => 3, 'height' => 1.6],
+        'glow' => ['ev' => 4],
+        'look' => ['roomUnder' => 1.5, 'aperture' => 'f/4'],
+        'head' => 'direct',
+        'body' => ['step' => 'third', 'sync' => '1/200', 'baseIso' => '100', 'usableIso' => '6400', 'stabiliser' => 0, 'crop' => 1, 'strictness' => 1],
+        'lens' => ['focalLength' => 35, 'widest' => 'f/1.8', 'narrowest' => 'f/16'],
+        'flash' => ['guideNumber' => 14, 'halfAngle' => 35, 'lowestUnderFull' => 7, 'step' => 'third'],
+    ];
+
+    public function testEngineShellAndPageAgreeWithTheSumsByHand(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user);
+        $rows = self::rows();
+        self::assertCount(20, $rows);
+        foreach ($rows as [$name, $changes, $expected]) {
+            $document = self::firstWith($changes);
+            $engine = SolutionDocument::of(MomentSolver::solve(MomentReader::fromArray($document)->moment));
+            self::assertTrue($engine->feasible, $name);
+            foreach (['shutter' => $engine->shutter, 'aperture' => $engine->aperture, 'iso' => $engine->iso, 'output' => $engine->output] as $control => $at) {
+                self::assertLessThanOrEqual(self::CLICK, abs(self::thirtieths($control, $expected[$control]) - $at->thirtieths), "$name: $control {$at->label} instead of {$expected[$control]}");
+            }
+            $answers = [$this->shell($document), $this->page($user, $moment, $document)];
+            foreach ($answers as $answer) {
+                self::assertSame([$engine->shutter->label, $engine->aperture->label, $engine->iso->label, $engine->output->label], [
+                    Arr::get($answer, 'shutter.label'), Arr::get($answer, 'aperture.label'), Arr::get($answer, 'iso.label'), Arr::get($answer, 'output.label'),
+                ], $name);
+            }
+        }
+    }
+
+    /** @return list<array{string, array<string, mixed>, array{shutter: string, aperture: string, iso: string, output: string}}> */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (explode("\n", (string) file_get_contents(base_path('docs/physics.md'))) as $line) {
+            if (preg_match('/^\| \d+ \| (.+?) \| (.+?) \| (.+?) \| (.+?) \| (.+?) \| (.+?) \|$/u', $line, $cells) !== 1) {
+                continue;
+            }
+            preg_match_all('/`([\w.]+)=([^`]+)`/', $cells[2], $changes);
+            $values = array_map(static fn(string $v): mixed => json_decode($v) ?? $v, $changes[2]);
+            $rows[] = [$cells[1], array_combine($changes[1], $values), ['shutter' => $cells[3], 'aperture' => $cells[4], 'iso' => $cells[5], 'output' => $cells[6]]];
+        }
+
+        return $rows;
+    }
+
+    private static function thirtieths(string $control, string $label): int
+    {
+        return match ($control) {
+            'shutter' => Shutter::fromLabel($label, Step::Third)->tv->thirtieths,
+            'aperture' => Aperture::fromLabel($label, Step::Third)->av->thirtieths,
+            'iso' => Iso::fromLabel($label, Step::Third)->sv->thirtieths,
+            default => -30 * (int) log((int) substr(explode(' ', $label)[0], 2), 2) + (str_contains($label, '⅓') ? 10 : 0) + (str_contains($label, '⅔') ? 20 : 0),
+        };
+    }
+
+    /**
+     * @param array<string, mixed> $changes by dotted path
+     *
+     * @return array<string, mixed>
+     */
+    private static function firstWith(array $changes): array
+    {
+        $document = self::FIRST;
+        foreach ($changes as $path => $value) {
+            data_set($document, $path, $value);
+        }
+
+        return \is_array($document) ? array_filter($document, is_string(...), ARRAY_FILTER_USE_KEY) : [];
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<array-key, mixed>
+     */
+    private function shell(array $document): array
+    {
+        $light = new Process([PHP_BINARY, base_path('core/bin/light'), 'solve'], input: json_encode($document, JSON_THROW_ON_ERROR));
+
+        return (array) json_decode($light->mustRun()->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * The gear goes into the bag, the rest over the page's route.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<array-key, mixed>
+     */
+    private function page(User $user, Moment $moment, array $document): array
+    {
+        ['body' => $body, 'lens' => $lens, 'flash' => $flash] = $document;
+        assert(is_array($body) && is_array($lens) && is_array($flash));
+        $zoom = ['focalLength' => 35, 'guideNumber' => $flash['guideNumber'], 'halfAngle' => $flash['halfAngle']];
+        $this->give($moment->body, ['name' => 'Body'] + $body);
+        $this->give($moment->lens, ['name' => 'Lens', 'openings' => [['focalLength' => $lens['focalLength'], 'widest' => $lens['widest']]], 'narrowest' => $lens['narrowest']]);
+        $this->give($moment->flash, ['name' => 'Unit', 'zoom' => [$zoom], 'bounceZoom' => 35] + array_diff_key($flash, ['guideNumber' => 0, 'halfAngle' => 0]));
+        $draft = ['focalLength' => $lens['focalLength'], 'outfit' => ['units' => 1, 'modifierId' => null, 'gelId' => null]]
+            + array_intersect_key($document, array_flip(['room', 'camera', 'subject', 'glow', 'look', 'head']))
+            + $this->draftOf($moment);
+
+        return (array) $this->postJson("/moments/{$moment->id}/solve", $draft)->assertOk()->json();
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private function give(Piece $piece, array $data): void
+    {
+        $piece->forceFill(['data' => $data])->saveQuietly();
+    }
+}
