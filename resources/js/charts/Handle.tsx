@@ -31,6 +31,7 @@ const KEYS: Readonly<Record<string, Move>> = {
 /** Something in a drawing that mouse, finger and arrow keys move. */
 export function Handle({ name, text, x, y, scale, step, onTake }: Props) {
   const grip = useRef<{ readonly x: number; readonly y: number; readonly scale: number; readonly move: (move: Move) => void } | null>(null);
+  const frame = useRef(0);
   const take = (event: PointerEvent) => {
     grip.current = { x: event.clientX, y: event.clientY, scale, move: onTake() };
     event.currentTarget.setPointerCapture(event.pointerId);
@@ -39,7 +40,12 @@ export function Handle({ name, text, x, y, scale, step, onTake }: Props) {
     const from = grip.current;
     if (event.buttons === 0 || from === null) return;
     // The drawing may change its scale under the hand; the hand keeps that with which it began.
-    from.move({ along: (event.clientX - from.x) / from.scale, up: (from.y - event.clientY) / from.scale });
+    const move = { along: (event.clientX - from.x) / from.scale, up: (from.y - event.clientY) / from.scale };
+    // A mouse tells of more places than frames are drawn.
+    cancelAnimationFrame(frame.current);
+    frame.current = requestAnimationFrame(() => {
+      from.move(move);
+    });
   };
   const nudge = (event: KeyboardEvent) => {
     const key = KEYS[event.key];

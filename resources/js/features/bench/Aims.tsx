@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo } from 'react';
 import type { AimDocument, HeadAim } from '@/types/generated';
 import { Button } from '@/ui/Button';
 
@@ -6,12 +6,10 @@ interface Props {
   readonly aims: readonly AimDocument[];
   readonly inUse: HeadAim;
   readonly onChoose: (aim: HeadAim) => void;
-  /** Stands below the ways: the hand's own. */
-  readonly children: ReactNode;
 }
 
 /** Every way to point the head side by side, least trouble first, with what speaks for and against it. */
-export function Aims({ aims, inUse, onChoose, children }: Props) {
+export const Aims = memo(function Aims({ aims, inUse, onChoose }: Props) {
   return (
     <section aria-labelledby="aims" className="grid gap-2">
       <h2 id="aims" className="text-lg">
@@ -41,10 +39,9 @@ export function Aims({ aims, inUse, onChoose, children }: Props) {
           </li>
         ))}
       </ol>
-      {children}
     </section>
   );
-}
+});
 
 function reach(aim: AimDocument): string {
   if (aim.lacking === null) return 'no light';

@@ -1,12 +1,17 @@
+import { memo } from 'react';
 import { CostCurve } from '@/charts/CostCurve';
 import { percent } from '@/lib/format';
-import type { CostDocument, MomentDraft } from '@/types/generated';
+import type { CostDocument, CostsDocument, MomentDraft } from '@/types/generated';
 import { useSettled } from './useSettled';
 
 /** What another distance, ceiling, finish or zoom would cost, with all settings left alone. */
 export function Costs({ momentId, draft }: { readonly momentId: number; readonly draft: MomentDraft }) {
   const costs = useSettled('costs', momentId, draft);
-  if (costs === null || costs.distances.length < 2) return null;
+  return costs === null || costs.distances.length < 2 ? null : <Curves costs={costs} />;
+}
+
+/** Drawn anew with a new answer, not with every move of the hand. */
+const Curves = memo(function Curves({ costs }: { readonly costs: CostsDocument }) {
   return (
     <section aria-labelledby="costs" className="grid gap-3">
       <h2 id="costs" className="text-lg">
@@ -23,7 +28,7 @@ export function Costs({ momentId, draft }: { readonly momentId: number; readonly
       </div>
     </section>
   );
-}
+});
 
 interface CurveProps {
   readonly title: string;

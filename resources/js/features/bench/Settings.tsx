@@ -2,28 +2,25 @@ import { memo } from 'react';
 import { ClickRule, Marks } from '@/charts/ClickRule';
 import { metres, percent } from '@/lib/format';
 import type { Faults } from '@/lib/http';
-import type { AimDocument, ControlDocument, LocksDraft, MomentDraft, SolutionDocument } from '@/types/generated';
+import type { AimDocument, ControlDocument, LocksDraft, SolutionDocument } from '@/types/generated';
 
 interface Props {
   readonly solution: SolutionDocument;
   /** Whether these are from before a change that could not be answered. */
   readonly stale: boolean;
   readonly busy: boolean;
-  readonly draft: MomentDraft;
+  readonly locks: LocksDraft;
   readonly faults: Faults;
-  readonly onChange: (draft: MomentDraft) => void;
+  readonly onHold: (locks: Partial<LocksDraft>) => void;
 }
 
 /** What to set, in the order in which the hands do it: camera, head, output. */
-export const Settings = memo(function Settings({ solution, stale, busy, draft, faults, onChange }: Props) {
-  const hold = (locks: Partial<LocksDraft>) => {
-    onChange({ ...draft, look: { ...draft.look, locks: { ...draft.look.locks, ...locks } } });
-  };
+export const Settings = memo(function Settings({ solution, stale, busy, locks, faults, onHold }: Props) {
   const held = (field: keyof LocksDraft) => ({
-    held: draft.look.locks[field] !== null,
+    held: locks[field] !== null,
     fault: faults[`look.locks.${field}`],
     onHold: (label: string | null) => {
-      hold({ [field]: label });
+      onHold({ [field]: label });
     },
   });
   return (

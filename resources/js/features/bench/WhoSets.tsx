@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { signed } from '@/lib/format';
 import type { Faults } from '@/lib/http';
 import { limits, type DriftDocument, type MomentDraft, type TradeDocument, type WaysDocument } from '@/types/generated';
@@ -65,7 +66,7 @@ function Way({ name, answer, children }: { readonly name: string; readonly answe
   );
 }
 
-function Drift({ drift }: { readonly drift: readonly DriftDocument[] }) {
+const Drift = memo(function Drift({ drift }: { readonly drift: readonly DriftDocument[] }) {
   const planned = drift[0]?.manual ?? 0;
   return (
     <div className="overflow-x-auto" role="region" aria-label="The face when something changes" tabIndex={0}>
@@ -100,7 +101,7 @@ function Drift({ drift }: { readonly drift: readonly DriftDocument[] }) {
       </table>
     </div>
   );
-}
+});
 
 function Frames({ ways }: { readonly ways: WaysDocument }) {
   return (

@@ -14,25 +14,32 @@ export type Moves = Readonly<Record<'subject' | 'camera' | 'ceiling' | 'tilt' | 
 /** What a hand does to the scene, as changes of the draft; whether they fit is for the server to say. */
 export function useMoves(change: Dispatch<SetStateAction<MomentDraft>>): Moves {
   return useMemo(() => {
+    // A hand that moves within the grid changes nothing.
+    const put = (next: (draft: MomentDraft) => MomentDraft) => {
+      change((draft) => {
+        const moved = next(draft);
+        return JSON.stringify(moved) === JSON.stringify(draft) ? draft : moved;
+      });
+    };
     const pointing = (turn: number, tilt: number) => {
-      change((draft) => ({ ...draft, head: 'by-hand', pointing: { turn: within(to(turn, TURN), limits['pointing.turn']), tilt: within(to(tilt, TURN), limits['pointing.tilt']) } }));
+      put((draft) => ({ ...draft, head: 'by-hand', pointing: { turn: within(to(turn, TURN), limits['pointing.turn']), tilt: within(to(tilt, TURN), limits['pointing.tilt']) } }));
     };
     return {
       subject: (from) => (hand) => {
         const move = oneWay(hand);
         const distance = within(to(from.face.x - from.camera.x + move.along, GRID), { ...limits['subject.distance'], max: from.length - from.camera.x - GRID });
         const height = within(to(from.face.z + move.up, GRID), limits['subject.height']);
-        change((draft) => ({ ...draft, subject: { distance, height } }));
+        put((draft) => ({ ...draft, subject: { distance, height } }));
       },
       // The people stay where they are, so the distance follows.
       camera: (from) => (hand) => {
         const move = oneWay(hand);
         const fromBackWall = within(to(from.camera.x + move.along, GRID), { min: limits['camera.fromBackWall'].min, max: from.face.x - limits['subject.distance'].min });
         const height = within(to(from.camera.z + move.up, GRID), limits['camera.height']);
-        change((draft) => ({ ...draft, camera: { fromBackWall, height }, subject: { ...draft.subject, distance: to(from.face.x - fromBackWall, GRID) } }));
+        put((draft) => ({ ...draft, camera: { fromBackWall, height }, subject: { ...draft.subject, distance: to(from.face.x - fromBackWall, GRID) } }));
       },
       ceiling: (from) => (move) => {
-        change((draft) => ({ ...draft, room: { ...draft.room, height: within(to(from.height + move.up, 2 * GRID), limits['room.height']) } }));
+        put((draft) => ({ ...draft, room: { ...draft.room, height: within(to(from.height + move.up, 2 * GRID), limits['room.height']) } }));
       },
       tilt: (from) => (move) => {
         const { x, y, z } = from.pointing;

@@ -19,7 +19,7 @@ import { useSolution } from '@/features/bench/useSolution';
 import { Verdict } from '@/features/bench/Verdict';
 import { WhoSets } from '@/features/bench/WhoSets';
 import { Why } from '@/features/bench/Why';
-import { keptThings, type BenchData, type HeadAim } from '@/types/generated';
+import { keptThings, type BenchData, type HeadAim, type LocksDraft } from '@/types/generated';
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
 
@@ -42,6 +42,12 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
   const settings = useMemo(
     () => ({ shutter: solution.shutter.label, aperture: solution.aperture.label, iso: solution.iso.label }),
     [solution.shutter.label, solution.aperture.label, solution.iso.label],
+  );
+  const hold = useCallback(
+    (locks: Partial<LocksDraft>) => {
+      change((before) => ({ ...before, look: { ...before.look, locks: { ...before.look.locks, ...locks } } }));
+    },
+    [change],
   );
   const refused = Object.keys(faults).length > 0;
   return (
@@ -73,7 +79,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
               A field on the page is out of range; what you see is the last answer that could be given.
             </p>
           )}
-          <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} draft={draft} faults={allFaults} onChange={change} />
+          <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} locks={draft.look.locks} faults={allFaults} onHold={hold} />
           <div className="grid gap-4 px-4 empty:hidden">
             <Verdict solution={solution} />
             <Offers offers={solution.offers} draft={draft} faults={allFaults} onChange={change} />
@@ -89,10 +95,9 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             <LevelScale levels={solution.levels} kept={kept} />
             <Split split={solution.split} />
           </div>
-          <div className="px-4">
-            <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead}>
-              <HeadInputs draft={draft} solution={solution} faults={allFaults} onChange={change} />
-            </Aims>
+          <div className="grid gap-3 px-4">
+            <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
+            <HeadInputs draft={draft} solution={solution} faults={allFaults} onChange={change} />
           </div>
           <div className="px-4">
             <Compare momentId={bench.momentId} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
