@@ -78,12 +78,12 @@ export function ClickRule({ name, control, onTurn }: Props) {
 /** Where each limit is kept, a lane for each under the clicks of the rule. */
 export const Marks = memo(function Marks({ control }: { readonly control: ControlDocument }) {
   return (
-    <ul aria-label="Limits" className="grid gap-px text-xs text-faint">
+    <ul aria-label="Limits" className="grid gap-0.5 text-xs leading-tight text-faint">
       {control.marks.map((mark) => (
-        <li key={mark.kind} title={mark.sentence} className="grid grid-cols-[1fr_4.6rem] items-center gap-1.5">
+        <li key={mark.kind} title={mark.sentence} className="grid">
           <span aria-hidden className="flex h-2">
             {control.ticks.map((tick) => (
-              <span key={tick.thirtieths} className="flex grow basis-0 items-center border-l border-raised first:border-0">
+              <span key={tick.thirtieths} className="flex grow basis-0 items-center">
                 <span className={isFine(mark, tick) ? 'h-1.5 w-full bg-edge' : 'h-px w-full bg-line'} />
               </span>
             ))}

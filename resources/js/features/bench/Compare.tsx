@@ -92,7 +92,7 @@ function Column({ name, shutter, aperture, iso, output, head, face, backdrop, ch
     <li className="grid content-start gap-1 border-t-2 border-line pt-2 first:border-ink">
       <h3 className="text-sm font-medium text-faint">{name}</h3>
       <p className="font-head text-xl font-bold">
-        {shutter} · {aperture} · ISO {iso}
+        {shutter} · {aperture} · <span className="whitespace-nowrap">ISO {iso}</span>
       </p>
       <p>
         {output}, {head.charAt(0).toLowerCase() + head.slice(1)}

@@ -7,7 +7,7 @@ const GRID = 0.05;
 const TURN = 5;
 
 /** m from head to the handle that points it; only its direction counts. */
-export const REACH = 1;
+const REACH = 1;
 
 export type Moves = Readonly<Record<'subject' | 'camera' | 'ceiling' | 'tilt' | 'turn', (from: SectionDocument) => (move: Move) => void>>;
 
