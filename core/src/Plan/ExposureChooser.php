@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan;
 
-use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
@@ -26,34 +25,18 @@ final readonly class ExposureChooser
     /** Output up to which a unit recycles fast and stays cool, stops under full. */
     public const EASY_OUTPUT = -2.0;
 
-    /** Tv of two seconds: longer, and people who are not held by the pop are gone. */
-    private const LONGEST = -1.0;
-
-    /** Real numbers from a meter fall between clicks; rounding may go over an end by this much. */
-    private float $slack;
-
-    /** @var non-empty-list<Shutter> slow to fast, from what hands hold to sync; sync alone when even that shakes */
-    private array $shutters;
-
-    /** @var non-empty-list<Aperture> wide to narrow */
-    private array $apertures;
-
-    /** @var non-empty-list<Iso> low to high */
-    private array $isos;
-
-    private function __construct(private Moment $moment)
-    {
-        $body = $moment->body;
-        $this->slack = $body->step->thirtieths() / 60.0;
-        $locks = $moment->look->locks;
-        $this->shutters = $locks->shutter === null ? $this->heldAndSynced() : [$locks->shutter];
-        $this->apertures = $locks->aperture === null ? Aperture::scale($body->step, $moment->lens->widest, $moment->lens->narrowest) : [$locks->aperture];
-        $this->isos = $locks->iso === null ? Iso::scale($body->step, $body->baseIso, $body->usableIso) : [$locks->iso];
-    }
+    private function __construct(
+        private Moment $moment,
+        private ControlScales $scales,
+        /** @var array<int, ExposureSettings> by place of the shutter; the same for every way to point the head */
+        private array $byShutter,
+    ) {}
 
     public static function for(Moment $moment): self
     {
-        return new self($moment);
+        $scales = ControlScales::of($moment);
+
+        return new self($moment, $scales, $scales->byShutter());
     }
 
     /** @param float $faceExposure luminous exposure on the face at full power, lx·s, 0 or more */
@@ -71,11 +54,7 @@ final readonly class ExposureChooser
     private function shutterFirst(float $faceExposure, float $easy): ExposureChoice
     {
         $fitting = $closed = [];
-        foreach ($this->shutters as $i => $shutter) {
-            $settings = $this->settingsAt($shutter);
-            if ($settings === null) {
-                continue;
-            }
+        foreach ($this->byShutter as $i => $settings) {
             if ($this->isClosedDown($settings)) {
                 $closed[$i] = $settings;
                 continue;
@@ -103,7 +82,7 @@ final readonly class ExposureChooser
     private function isClosedDown(ExposureSettings $settings): bool
     {
         return $this->moment->look->locks->aperture === null
-            && $settings->iso === $this->isos[0]
+            && $settings->iso === $this->scales->isos[0]
             && $settings->aperture->av->thirtieths > $this->moment->look->workingAperture->av->thirtieths;
     }
 
@@ -129,11 +108,7 @@ final readonly class ExposureChooser
     private function longTime(float $faceExposure): ExposureChoice
     {
         $first = null;
-        foreach ($this->isos as $iso) {
-            $settings = $this->longestAt($iso);
-            if ($settings === null) {
-                continue;
-            }
+        foreach ($this->scales->byIso() as $settings) {
             $first ??= $settings;
             if ($this->outputFor($settings, $faceExposure) <= 0.0) {
                 return $this->fitted($settings, $this->longBound(), $settings === $first ? null : Limit::FullOutput);
@@ -148,35 +123,6 @@ final readonly class ExposureChooser
         return $this->moment->look->locks->shutter === null ? Limit::RoomLevel : Limit::Held;
     }
 
-    /** The aperture nearest to the working one for which there is a shutter. */
-    private function longestAt(Iso $iso): ?ExposureSettings
-    {
-        $best = null;
-        $bestAway = INF;
-        foreach ($this->apertures as $aperture) {
-            $away = abs($aperture->av->value() - $this->moment->look->workingAperture->av->value());
-            $shutter = $away < $bestAway ? $this->shutterFor($aperture, $iso) : null;
-            if ($shutter !== null) {
-                $best = ExposureSettings::of($shutter, $aperture, $iso, $this->moment->look->aids);
-                $bestAway = $away;
-            }
-        }
-
-        return $best;
-    }
-
-    private function shutterFor(Aperture $aperture, Iso $iso): ?Shutter
-    {
-        $wanted = $this->wantedExposure() - $aperture->av->value() + $iso->sv->value();
-        foreach ($this->shutters as $shutter) {
-            if (abs($shutter->tv->value() - $wanted) <= $this->slack + 1e-9) {
-                return $shutter;
-            }
-        }
-
-        return null;
-    }
-
     /**
      * Stops against full power at which the flash, beside the room, makes the face right.
      *
@@ -189,59 +135,9 @@ final readonly class ExposureChooser
         return $wanted->minus($settings->levelOfFlash($faceExposure))->value;
     }
 
-    /** @return non-empty-list<Shutter> */
-    private function heldAndSynced(): array
-    {
-        $body = $this->moment->body;
-        $look = $this->moment->look;
-        $slowest = $look->acceptsShake() ? self::LONGEST : $this->slowestTv();
-        $fastest = ($look->aids->pulses() ? Shutter::fastest() : $body->sync)->tv->thirtieths;
-        $held = array_values(array_filter(
-            Shutter::scale($body->step),
-            static fn(Shutter $s): bool => $s->tv->thirtieths <= $fastest && $s->tv->value() >= $slowest,
-        ));
-
-        return $held === [] ? [$body->sync] : $held;
-    }
-
     private function slowestTv(): float
     {
         return $this->moment->body->steadinessAt($this->moment->lens->focalLength)->timeValue();
-    }
-
-    /** Tv + Av − Sv that makes the room read as wished. */
-    private function wantedExposure(): float
-    {
-        return $this->moment->glow->ev - $this->moment->roomLevel->value - $this->moment->look->aids->density;
-    }
-
-    /** The pair of aperture and ISO nearest to the working aperture, or null when none fits. */
-    private function settingsAt(Shutter $shutter): ?ExposureSettings
-    {
-        $best = null;
-        $bestAway = INF;
-        foreach ($this->apertures as $aperture) {
-            $away = abs($aperture->av->value() - $this->moment->look->workingAperture->av->value());
-            $iso = $away < $bestAway ? $this->isoFor($shutter, $aperture) : null;
-            if ($iso !== null) {
-                $best = ExposureSettings::of($shutter, $aperture, $iso, $this->moment->look->aids);
-                $bestAway = $away;
-            }
-        }
-
-        return $best;
-    }
-
-    private function isoFor(Shutter $shutter, Aperture $aperture): ?Iso
-    {
-        $wanted = $shutter->tv->value() + $aperture->av->value() - $this->wantedExposure();
-        foreach ($this->isos as $iso) {
-            if (abs($iso->sv->value() - $wanted) <= $this->slack + 1e-9) {
-                return $iso;
-            }
-        }
-
-        return null;
     }
 
     /** What decided the slowest shutter at which the flash has an easy time. */
@@ -251,7 +147,7 @@ final readonly class ExposureChooser
             $this->moment->look->locks->shutter !== null => Limit::Held,
             $chosen > $firstFitting => Limit::QuarterOutput,
             $chosen > 0 => Limit::BaseIso,
-            $this->shake($this->shutters[0]) > 0.0 => Limit::Sync,
+            $this->shake($this->scales->shutters[0]) > 0.0 => Limit::Sync,
             default => Limit::HandHeld,
         };
     }
@@ -296,8 +192,8 @@ final readonly class ExposureChooser
     {
         return match ($this->moment->look->locks->iso ?? $iso) {
             $this->moment->look->locks->iso => Limit::Held,
-            $this->isos[count($this->isos) - 1] => Limit::UsableIso,
-            $this->isos[0] => Limit::BaseIso,
+            $this->scales->isos[count($this->scales->isos) - 1] => Limit::UsableIso,
+            $this->scales->isos[0] => Limit::BaseIso,
             default => Limit::RoomLevel,
         };
     }
@@ -308,8 +204,8 @@ final readonly class ExposureChooser
         $locks = $this->moment->look->locks;
         $aids = $this->moment->look->aids;
         $free = $this->moment->look->isFree();
-        $slow = ExposureSettings::of($this->shutters[0], $this->apertures[0], $this->isos[count($this->isos) - 1], $aids);
-        $fast = ExposureSettings::of($this->shutters[count($this->shutters) - 1], $this->apertures[count($this->apertures) - 1], $this->isos[0], $aids);
+        $slow = $this->scales->brightest();
+        $fast = $this->scales->darkest();
         $level = $this->moment->roomLevel;
         $tooDark = $level->minus($slow->offsetOf($this->moment->glow))->value;
         $tooBright = $fast->offsetOf($this->moment->glow)->minus($level)->value;

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Plan;
+
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Shutter;
+
+/**
+ * The clicks of a moment's controls that come into question, and the settings among them that
+ * make its room read as wished. A control that is held has one click.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class ControlScales
+{
+    /** Tv of two seconds: longer, and people who are not held by the pop are gone. */
+    private const LONGEST = -1.0;
+
+    /**
+     * @param non-empty-list<Shutter> $shutters
+     * @param non-empty-list<Aperture> $apertures
+     * @param non-empty-list<Iso> $isos
+     */
+    private function __construct(
+        private Moment $moment,
+        /** Slow to fast, from what hands hold to what still lights the whole frame; sync alone when even that shakes. */
+        public array $shutters,
+        /** Wide to narrow. */
+        public array $apertures,
+        /** Low to high. */
+        public array $isos,
+    ) {}
+
+    public static function of(Moment $moment): self
+    {
+        $locks = $moment->look->locks;
+        $step = $moment->body->step;
+
+        return new self(
+            $moment,
+            $locks->shutter === null ? self::heldAndSynced($moment) : [$locks->shutter],
+            $locks->aperture === null ? Aperture::scale($step, $moment->lens->widest, $moment->lens->narrowest) : [$locks->aperture],
+            $locks->iso === null ? Iso::scale($step, $moment->body->baseIso, $moment->body->usableIso) : [$locks->iso],
+        );
+    }
+
+    /** @return array<int, ExposureSettings> by place of the shutter, where some pair of aperture and ISO fits */
+    public function byShutter(): array
+    {
+        return array_filter(array_map(
+            fn(Shutter $shutter): ?ExposureSettings => $this->nearestAperture(function (Aperture $aperture) use ($shutter): ?ExposureSettings {
+                $iso = $this->isoFor($shutter, $aperture);
+
+                return $iso === null ? null : $this->settings($shutter, $aperture, $iso);
+            }),
+            $this->shutters,
+        ));
+    }
+
+    /** @return list<ExposureSettings> lowest ISO first, where some pair of shutter and aperture fits */
+    public function byIso(): array
+    {
+        return array_values(array_filter(array_map(
+            fn(Iso $iso): ?ExposureSettings => $this->nearestAperture(function (Aperture $aperture) use ($iso): ?ExposureSettings {
+                $shutter = $this->shutterFor($aperture, $iso);
+
+                return $shutter === null ? null : $this->settings($shutter, $aperture, $iso);
+            }),
+            $this->isos,
+        )));
+    }
+
+    /** What lets in most of the room's light. */
+    public function brightest(): ExposureSettings
+    {
+        return $this->settings($this->shutters[0], $this->apertures[0], $this->isos[count($this->isos) - 1]);
+    }
+
+    /** What lets in least of it. */
+    public function darkest(): ExposureSettings
+    {
+        return $this->settings($this->shutters[count($this->shutters) - 1], $this->apertures[count($this->apertures) - 1], $this->isos[0]);
+    }
+
+    /** @return non-empty-list<Shutter> */
+    private static function heldAndSynced(Moment $moment): array
+    {
+        $body = $moment->body;
+        $slowest = $moment->look->acceptsShake() ? self::LONGEST : $body->steadinessAt($moment->lens->focalLength)->timeValue();
+        $fastest = ($moment->look->aids->pulses() ? Shutter::fastest() : $body->sync)->tv->thirtieths;
+        $held = array_values(array_filter(
+            Shutter::scale($body->step),
+            static fn(Shutter $s): bool => $s->tv->thirtieths <= $fastest && $s->tv->value() >= $slowest,
+        ));
+
+        return $held === [] ? [$body->sync] : $held;
+    }
+
+    /**
+     * What fits with the aperture nearest to the one that is liked.
+     *
+     * @param pure-Closure(Aperture): ?ExposureSettings $fit
+     */
+    private function nearestAperture(\Closure $fit): ?ExposureSettings
+    {
+        $liked = $this->moment->look->workingAperture->av->value();
+        $best = null;
+        $bestAway = INF;
+        foreach ($this->apertures as $aperture) {
+            $away = abs($aperture->av->value() - $liked);
+            $settings = $away < $bestAway ? $fit($aperture) : null;
+            if ($settings !== null) {
+                $best = $settings;
+                $bestAway = $away;
+            }
+        }
+
+        return $best;
+    }
+
+    private function isoFor(Shutter $shutter, Aperture $aperture): ?Iso
+    {
+        $wanted = $shutter->tv->value() + $aperture->av->value() - $this->wantedExposure();
+        foreach ($this->isos as $iso) {
+            if ($this->isOnClick($iso->sv->value() - $wanted)) {
+                return $iso;
+            }
+        }
+
+        return null;
+    }
+
+    private function shutterFor(Aperture $aperture, Iso $iso): ?Shutter
+    {
+        $wanted = $this->wantedExposure() - $aperture->av->value() + $iso->sv->value();
+        foreach ($this->shutters as $shutter) {
+            if ($this->isOnClick($shutter->tv->value() - $wanted)) {
+                return $shutter;
+            }
+        }
+
+        return null;
+    }
+
+    /** Real numbers from a meter fall between clicks; half a click either way is on it. */
+    private function isOnClick(float $off): bool
+    {
+        return abs($off) <= $this->moment->body->step->thirtieths() / 60.0 + 1e-9;
+    }
+
+    /** Tv + Av − Sv that makes the room read as wished. */
+    private function wantedExposure(): float
+    {
+        return $this->moment->glow->ev - $this->moment->roomLevel->value - $this->moment->look->aids->density;
+    }
+
+    private function settings(Shutter $shutter, Aperture $aperture, Iso $iso): ExposureSettings
+    {
+        return ExposureSettings::of($shutter, $aperture, $iso, $this->moment->look->aids);
+    }
+}
