@@ -29,6 +29,12 @@ final readonly class EnergyPlan
         public int $setsToCarry,
     ) {}
 
+    /** Pops of so large a share within ten minutes from which a head is hot. */
+    public static function hotAfter(float $share): float
+    {
+        return self::HOT / $share;
+    }
+
     /** @param list<PlannedUse> $uses in time order */
     public static function of(array $uses, PowerSource $source): self
     {

@@ -107,6 +107,7 @@ final class OutputWaysTest extends TestCase
         self::assertEqualsWithDelta($now->pops / 2.0, $less->pops, 1.0);
         self::assertEqualsWithDelta($now->pops * 2.0, $more->pops, 1.0);
         self::assertEqualsWithDelta($now->recycle * 2.0, $less->recycle, 0.02);
+        self::assertSame([240.0, 480.0, 960.0], [$less->hotAfter, $now->hotAfter, $more->hotAfter], 'thirty full pops in ten minutes');
         self::assertSame(['1/8', '1/16', '1/32'], [$less->output, $now->output, $more->output]);
     }
 

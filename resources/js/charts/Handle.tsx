@@ -10,6 +10,9 @@ interface Props {
   readonly name: string;
   /** Where the thing is now, in words. */
   readonly text: string;
+  /** Where it is on its main way, m or degrees, and how far that goes. */
+  readonly value: number;
+  readonly range: { readonly min: number; readonly max: number };
   /** px within the drawing. */
   readonly x: number;
   readonly y: number;
@@ -29,7 +32,7 @@ const KEYS: Readonly<Record<string, Move>> = {
 };
 
 /** Something in a drawing that mouse, finger and arrow keys move. */
-export function Handle({ name, text, x, y, scale, step, onTake }: Props) {
+export function Handle({ name, text, value, range, x, y, scale, step, onTake }: Props) {
   const grip = useRef<{ readonly x: number; readonly y: number; readonly scale: number; readonly move: (move: Move) => void } | null>(null);
   const frame = useRef(0);
   const take = (event: PointerEvent) => {
@@ -58,7 +61,9 @@ export function Handle({ name, text, x, y, scale, step, onTake }: Props) {
       role="slider"
       tabIndex={0}
       aria-label={`Move ${name}`}
-      aria-valuenow={Math.round(x)}
+      aria-valuemin={range.min}
+      aria-valuemax={range.max}
+      aria-valuenow={Math.round(value * 100) / 100}
       aria-valuetext={text}
       onPointerDown={take}
       onPointerMove={drag}

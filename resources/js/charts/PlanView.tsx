@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { metres } from '@/lib/format';
-import type { PointDocument, SceneryData, SectionDocument } from '@/types/generated';
+import { limits, type PointDocument, type SceneryData, type SectionDocument } from '@/types/generated';
 import { Handle, type Move } from './Handle';
 import { useWidth } from './useWidth';
 
@@ -34,23 +34,26 @@ export const PlanView = memo(function PlanView({ section, scenery, onMove }: Pro
       <div ref={box} className="relative">
         {width > 0 && (
           <>
-          <svg width={width} height={section.width * scale + 8} role="img" aria-label={`Plan of the room, ${metres(section.length)} by ${metres(section.width)}`} className="block text-ink">
-            <rect x={inset} y="4" width={section.length * scale} height={section.width * scale} fill="var(--raised)" stroke="currentColor" strokeWidth="1.5" strokeDasharray={section.openAbove ? '2 7' : undefined} />
-            <polygon points={[section.head, ...fan.flatMap((ray) => ray.points.slice(1))].map(at).join(' ')} fill="var(--pop)" opacity="0.16" />
-            {axis.map((ray) => (
-              <polyline key={ray.kind} points={ray.points.map(at).join(' ')} fill="none" stroke="var(--pop)" strokeWidth="1.5" strokeDasharray={ray.kind === 'return' ? '6 3' : undefined} />
-            ))}
-            {scenery.windows.map((window) => (
-              <path key={window.name} d={pane(window.wall, section, x, y)} stroke="var(--glow)" strokeWidth="5" strokeDasharray="6 2" opacity={window.lux > 1 ? 1 : 0.45} />
-            ))}
-            <line x1={x(section.behind.x)} x2={x(section.behind.x)} y1={y(section.width * 0.8)} y2={y(section.width * 0.2)} stroke="currentColor" strokeDasharray="2 3" />
-            {section.rows.map((row) => (
-              <circle key={row.x} cx={x(row.x)} cy={y(row.y)} r="3" fill="currentColor" opacity="0.5" />
-            ))}
-            <Dot at={at(section.camera)} square />
-            <Dot at={at(section.face)} square={false} />
-          </svg>
-          <Handle name="the head, from above" text={turned(section.pointing)} x={x(section.head.x) + way.along * ARM} y={y(section.head.y) - way.left * ARM} scale={ARM} step={0.1} onTake={() => onMove.turn(section)} />
+            <svg width={width} height={section.width * scale + 8} role="img" aria-label={`Plan of the room, ${metres(section.length)} by ${metres(section.width)}`} className="block text-ink">
+              <rect x={inset} y="4" width={section.length * scale} height={section.width * scale} fill="var(--raised)" stroke="currentColor" strokeWidth="1.5" strokeDasharray={section.openAbove ? '2 7' : undefined} />
+              <polygon points={[section.head, ...fan.flatMap((ray) => ray.points.slice(1))].map(at).join(' ')} fill="var(--pop)" opacity="0.16" />
+              {axis.map((ray) => (
+                <polyline key={ray.kind} points={ray.points.map(at).join(' ')} fill="none" stroke="var(--pop)" strokeWidth="1.5" strokeDasharray={ray.kind === 'return' ? '6 3' : undefined} />
+              ))}
+              {scenery.windows.map((window) => (
+                <path key={window.name} d={pane(window.wall, section, x, y)} stroke="var(--glow)" strokeWidth="5" strokeDasharray="6 2" opacity={window.lux > 1 ? 1 : 0.45} />
+              ))}
+              {scenery.lamps.map((lamp, i) => (
+                <circle key={lamp.name} cx={x((section.length * (i + 1)) / (scenery.lamps.length + 1))} cy={y(section.width / 2)} r="5" fill="var(--glow)" stroke="var(--glow)" fillOpacity={0.15 + 0.6 * lamp.level} />
+              ))}
+              <line x1={x(section.behind.x)} x2={x(section.behind.x)} y1={y(section.width * 0.8)} y2={y(section.width * 0.2)} stroke="currentColor" strokeDasharray="2 3" />
+              {section.rows.map((row) => (
+                <circle key={row.x} cx={x(row.x)} cy={y(row.y)} r="3" fill="currentColor" opacity="0.5" />
+              ))}
+              <Dot at={at(section.camera)} square />
+              <Dot at={at(section.face)} square={false} />
+            </svg>
+            <Handle name="the head, from above" value={degrees(section.pointing)} range={limits['pointing.turn']} text={turned(degrees(section.pointing))} x={x(section.head.x) + way.along * ARM} y={y(section.head.y) - way.left * ARM} scale={ARM} step={0.1} onTake={() => onMove.turn(section)} />
           </>
         )}
       </div>
@@ -70,7 +73,10 @@ function pane(wall: string, { length, width }: SectionDocument, x: (along: numbe
   return `M${x(length / 3)} ${y(wall === 'left' ? width : 0)}H${x((2 * length) / 3)}`;
 }
 
-function turned({ x, y }: PointDocument): string {
-  const turn = Math.round((Math.atan2(y, x) * 180) / Math.PI);
+function degrees({ x, y }: PointDocument): number {
+  return Math.round((Math.atan2(y, x) * 180) / Math.PI);
+}
+
+function turned(turn: number): string {
   return turn === 0 ? 'straight ahead' : `turned ${Math.abs(turn)}° ${turn > 0 ? 'left' : 'right'}`;
 }

@@ -830,6 +830,8 @@ export interface TradeDocument {
   readonly recycle: number;
   /** Pops in a set. */
   readonly pops: number;
+  /** Pops within ten minutes from which the head is hot. */
+  readonly hotAfter: number;
 }
 
 /** Batteries of one flash unit over a night. */

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Plan\Document;
 
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Plan\Solution;
+use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\PowerSource;
 use Kaddle\Core\Quantity\ExactStops;
 
@@ -31,6 +32,8 @@ final readonly class TradeDocument
         public float $recycle,
         /** Pops in a set. */
         public float $pops,
+        /** Pops within ten minutes from which the head is hot. */
+        public float $hotAfter,
     ) {}
 
     /** @return list<self> two stops less to two more; what the unit cannot give is left out */
@@ -55,6 +58,7 @@ final readonly class TradeDocument
                 $output->label(),
                 round($source->recycle($output->share()), 2),
                 round($source->pops($output->share())),
+                round(EnergyPlan::hotAfter($output->share())),
             );
         }
 
