@@ -44,7 +44,7 @@ export const PlanView = memo(function PlanView({ section, scenery, onMove }: Pro
                 <path key={window.name} d={pane(window.wall, section, x, y)} stroke="var(--glow)" strokeWidth="5" strokeDasharray="6 2" opacity={window.lux > 1 ? 1 : 0.45} />
               ))}
               {scenery.lamps.map((lamp, i) => (
-                <circle key={lamp.name} cx={x((section.length * (i + 1)) / (scenery.lamps.length + 1))} cy={y(section.width / 2)} r="5" fill="var(--glow)" stroke="var(--glow)" fillOpacity={0.15 + 0.6 * lamp.level} />
+                <circle key={lamp.name} cx={x((section.length * (i + 1)) / (scenery.lamps.length + 1))} cy={y(section.width * 0.8)} r="5" fill="var(--glow)" stroke="var(--glow)" fillOpacity={0.15 + 0.6 * lamp.level} />
               ))}
               <line x1={x(section.behind.x)} x2={x(section.behind.x)} y1={y(section.width * 0.8)} y2={y(section.width * 0.2)} stroke="currentColor" strokeDasharray="2 3" />
               {section.rows.map((row) => (
