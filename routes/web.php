@@ -54,6 +54,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/moments/{moment}/undo', Moments\UndoMoment::class)->can('update', 'moment');
     Route::post('/moments/{moment}/redo', Moments\RedoMoment::class)->can('update', 'moment');
     Route::post('/moments/{moment}/solve', Moments\SolveMoment::class)->can('view', 'moment');
+    Route::post('/moments/{moment}/strip', Moments\SolveStrip::class)->can('view', 'moment');
     Route::post('/moments/{moment}/ways', Moments\CompareWays::class)->can('view', 'moment');
     Route::post('/moments/{moment}/compare', Moments\ComparePins::class)->can('view', 'moment');
     Route::post('/moments/{moment}/pins', Moments\PinSettings::class)->can('update', 'moment');

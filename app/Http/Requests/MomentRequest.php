@@ -16,6 +16,7 @@ use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\PieceReader;
+use Kaddle\Core\Plan\Moment as LightMoment;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Kaddle\Core\Plan\Reading\ReadMoment;
 use Kaddle\Core\Quantity\Number;
@@ -53,6 +54,9 @@ final class MomentRequest extends FormRequest
     private const DIALLED = ['dialled.body' => 'flash compensation on the body', 'dialled.exposure' => 'exposure compensation'];
 
     private ?ReadMoment $read = null;
+
+    /** @var array<array-key, mixed> as it was read */
+    private array $document = [];
 
     /** @var array<string, Piece> by field */
     private array $pieces = [];
@@ -104,6 +108,20 @@ final class MomentRequest extends FormRequest
     public function light(): ReadMoment
     {
         return $this->read ?? throw new \LogicException('asked before validation');
+    }
+
+    /**
+     * The moment with other parts of its document; null where they do not fit together.
+     *
+     * @param array<array-key, mixed> $parts
+     */
+    public function lightWith(array $parts): ?LightMoment
+    {
+        try {
+            return MomentReader::fromArray(array_replace_recursive($this->document, $parts))->moment;
+        } catch (FaultyDocument) {
+            return null;
+        }
     }
 
     /** How the body meters flash, where its figures say. */
@@ -163,6 +181,7 @@ final class MomentRequest extends FormRequest
                 $this->piece('outfit.gelId')?->data,
             ),
         ];
+        $this->document = $document;
         try {
             $this->read = MomentReader::fromArray($document);
         } catch (FaultyDocument $e) {

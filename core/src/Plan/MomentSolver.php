@@ -24,10 +24,34 @@ final class MomentSolver
 
     public static function solve(Moment $moment): Solution
     {
+        return self::solveIn(FlashInRoom::of($moment->scene->room), $moment);
+    }
+
+    /**
+     * Several moments, of which those in the same room share what belongs to the room alone.
+     *
+     * @param list<Moment> $moments
+     *
+     * @return list<Solution>
+     */
+    public static function solveAll(array $moments): array
+    {
+        $solutions = [];
+        $rooms = [];
+        foreach ($moments as $moment) {
+            $flash = $rooms[serialize($moment->scene->room)] ??= FlashInRoom::of($moment->scene->room);
+            $solutions[] = self::solveIn($flash, $moment);
+        }
+
+        return $solutions;
+    }
+
+    private static function solveIn(FlashInRoom $flash, Moment $moment): Solution
+    {
         $chooser = ExposureChooser::for($moment);
         $candidates = array_map(
             static fn(FaceLight $light): Candidate => self::candidate($moment, $chooser, $light),
-            self::lights($moment->scene, $moment),
+            self::lights($flash, $moment),
         );
         $ranks = array_map(self::rank(...), $candidates);
         array_multisort($ranks, $candidates);
@@ -40,9 +64,10 @@ final class MomentSolver
     }
 
     /** @return non-empty-list<FaceLight> */
-    private static function lights(Scene $scene, Moment $moment): array
+    private static function lights(FlashInRoom $flash, Moment $moment): array
     {
-        $room = FlashInRoom::of($scene->room)->at([
+        $scene = $moment->scene;
+        $room = $flash->at([
             'face' => $scene->faceProbe(),
             'crown' => $scene->crownProbe(),
             'left' => $scene->leftProbe(),

@@ -1,5 +1,5 @@
 import { Slider } from 'radix-ui';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { stationOf, stations, valueAt } from '@/lib/scale';
 import { Field, INPUT } from './Field';
 
@@ -20,15 +20,21 @@ interface Props {
   readonly hint?: string;
   /** Whether equal travel is an equal factor (lengths) or an equal step. */
   readonly travel?: 'factor' | 'step' | 'none';
+  /** Told the values about the ruler's own, nearest first, when it is taken and as it goes on. */
+  readonly onNear?: (values: readonly number[]) => void;
 }
 
+/** Stations to either side of a ruler's that are told of, and after how many they are told of anew. */
+const NEAR = 12;
+const ANEW = 6;
+
 /** A number to type, with a ruler to slide where its range is worth sliding over. */
-export function NumberField({ label, range, value, onChange, error, hint, travel = 'none' }: Props) {
+export function NumberField({ label, range, value, onChange, error, hint, travel = 'none', onNear }: Props) {
   return (
     <Field label={label} error={error} {...(hint === undefined ? {} : { hint })}>
       {(wires) => (
         <div className="flex items-center gap-3">
-          {travel !== 'none' && <Ruler label={label} range={range} value={value} onChange={onChange} travel={travel} />}
+          {travel !== 'none' && <Ruler label={label} range={range} value={value} onChange={onChange} travel={travel} onNear={onNear} />}
           <div className="relative w-28 shrink-0">
             <Typed wires={wires} value={value} onChange={onChange} />
             <span aria-hidden className="pointer-events-none absolute inset-y-0 right-2.5 flex items-center text-sm text-faint">
@@ -60,10 +66,23 @@ function Typed({ wires, value, onChange }: { readonly wires: object; readonly va
   );
 }
 
-function Ruler({ label, range, value, onChange, travel }: Pick<Props, 'label' | 'range' | 'value' | 'onChange'> & { readonly travel: 'factor' | 'step' }) {
+interface RulerProps extends Pick<Props, 'label' | 'range' | 'value' | 'onChange'> {
+  readonly travel: 'factor' | 'step';
+  readonly onNear: Props['onNear'] | undefined;
+}
+
+function Ruler({ label, range, value, onChange, travel, onNear }: RulerProps) {
+  const told = useRef<number | null>(null);
   const byFactor = travel === 'factor';
   const steps = byFactor ? stations(range.min, range.max) : Math.round((range.max - range.min) / range.step);
   const at = Number.isNaN(value) ? 0 : byFactor ? stationOf(value, range.min) : Math.round((value - range.min) / range.step);
+  const valueOf = (station: number) => (byFactor ? valueAt(station, range.min, range.max) : Number((range.min + station * range.step).toFixed(4)));
+  const tell = (station: number) => {
+    if (told.current !== null && Math.abs(told.current - station) < ANEW) return;
+    told.current = station;
+    const near = Array.from({ length: 2 * NEAR }, (_, i) => station + (i % 2 === 0 ? -1 : 1) * (1 + Math.floor(i / 2)));
+    onNear?.(near.filter((other) => other >= 0 && other <= steps).map(valueOf));
+  };
   return (
     <Slider.Root
       className="relative flex h-10 grow touch-none items-center"
@@ -72,7 +91,12 @@ function Ruler({ label, range, value, onChange, travel }: Pick<Props, 'label' | 
       step={1}
       value={[Math.max(0, Math.min(steps, at))]}
       onValueChange={([station = 0]) => {
-        onChange(byFactor ? valueAt(station, range.min, range.max) : Number((range.min + station * range.step).toFixed(4)));
+        onChange(valueOf(station));
+        tell(station);
+      }}
+      onFocus={() => {
+        told.current = null;
+        tell(at);
       }}
     >
       <Slider.Track className="relative h-1.5 grow rounded-full bg-line">

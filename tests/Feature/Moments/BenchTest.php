@@ -83,7 +83,7 @@ final class BenchTest extends TestCase
         $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
         $draft = $this->draftOf($moment, $changes);
         $this->actingAs($user)->putJson("/moments/{$moment->id}", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
-        foreach (['solve', 'ways', 'costs', 'compare', 'pins'] as $what) {
+        foreach (['solve', 'strip', 'ways', 'costs', 'compare', 'pins'] as $what) {
             $this->postJson("/moments/{$moment->id}/$what", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
         }
         self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()]);
@@ -129,6 +129,42 @@ final class BenchTest extends TestCase
         yield 'a compensation as a word' => [['dialled' => ['body' => 0, 'exposure' => 'up']], 'dialled.exposure', 'must be a number'];
         yield 'people nobody reads here' => [['look.people' => []], 'look.people', 'is not a field here'];
         yield 'focal length as text' => [['focalLength' => 'wide'], 'focalLength', 'must be a number, 8 to 600 mm'];
+    }
+
+    public function testAStripAnswersAsEachOfItsPlacesWould(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user);
+        $strip = [
+            ['subject' => ['distance' => 4.1, 'height' => 1.5]],
+            ['room' => ['height' => 2.7]],
+            ['subject' => ['distance' => 900, 'height' => 1.5]],
+            ['head' => 'by-hand', 'pointing' => ['turn' => 45, 'tilt' => 60]],
+        ];
+        $answers = $this->postJson("/moments/{$moment->id}/strip", $this->draftOf($moment) + ['strip' => $strip])->assertOk()->assertJsonCount(4)->json();
+        self::assertIsArray($answers);
+        self::assertNull($answers[2], 'no such place');
+        foreach ([0, 1, 3] as $i) {
+            $alone = array_replace_recursive($this->draftOf($moment), $strip[$i]);
+            self::assertSame($this->postJson("/moments/{$moment->id}/solve", $alone)->assertOk()->json(), $answers[$i]);
+        }
+    }
+
+    #[DataProvider('strips')]
+    public function testRefusesAStripThatIsNone(mixed $strip): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user)->postJson("/moments/{$moment->id}/strip", $this->draftOf($moment) + ['strip' => $strip])
+            ->assertJsonValidationErrors(['strip' => 'at most 24']);
+    }
+
+    /** @return iterable<string, array{mixed}> */
+    public static function strips(): iterable
+    {
+        yield 'none' => [null];
+        yield 'a word' => ['all'];
+        yield 'too many' => [array_fill(0, 25, ['head' => 'up'])];
+        yield 'by name' => [['a' => ['head' => 'up']]];
     }
 
     public function testPinsStandBesideWhatIsSetAndLeaveAgain(): void

@@ -16,11 +16,13 @@ export interface InputProps {
   readonly onChange: (draft: MomentDraft) => void;
   /** What is set now, to be held by somebody who takes over; not given where nobody can. */
   readonly settings?: LocksDraft;
+  /** Asks for drafts that may come next. */
+  readonly ahead?: (next: readonly ((draft: MomentDraft) => MomentDraft)[]) => void;
 }
 
 /** Everything that can be changed; what changes most often stands first. */
 export const Inputs = memo(function Inputs(props: InputProps) {
-  const { bench, draft, faults, onChange } = props;
+  const { bench, draft, faults, onChange, ahead } = props;
   return (
     <div className="grid content-start gap-5">
       <Group title="What changes">
@@ -30,6 +32,9 @@ export const Inputs = memo(function Inputs(props: InputProps) {
           travel="factor"
           value={draft.subject.distance}
           error={faults['subject.distance']}
+          onNear={(values) => {
+            ahead?.(values.map((distance) => (near) => ({ ...near, subject: { ...near.subject, distance } })));
+          }}
           onChange={(distance) => {
             onChange({ ...draft, subject: { ...draft.subject, distance } });
           }}
@@ -40,6 +45,9 @@ export const Inputs = memo(function Inputs(props: InputProps) {
           travel="factor"
           value={draft.room.height}
           error={faults['room.height']}
+          onNear={(values) => {
+            ahead?.(values.map((height) => (near) => ({ ...near, room: { ...near.room, height } })));
+          }}
           onChange={(height) => {
             onChange({ ...draft, room: { ...draft.room, height } });
           }}

@@ -20,7 +20,7 @@ const DETAILS: Readonly<Record<School, string>> = {
 
 const NONE: LocksDraft = { shutter: null, aperture: null, iso: null };
 
-export function LookInputs({ bench, draft, faults, onChange, settings }: InputProps) {
+export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: InputProps) {
   const { look } = draft;
   const set = (part: Partial<LookDraft>) => {
     onChange({ ...draft, look: { ...look, ...part } });
@@ -46,6 +46,9 @@ export function LookInputs({ bench, draft, faults, onChange, settings }: InputPr
           travel="step"
           value={look.roomUnder}
           error={faults['look.roomUnder']}
+          onNear={(values) => {
+            ahead?.(values.map((roomUnder) => (near) => ({ ...near, look: { ...near.look, roomUnder } })));
+          }}
           onChange={(roomUnder) => {
             set({ roomUnder });
           }}

@@ -3,59 +3,99 @@ import type { Move } from '@/charts/Handle';
 import { limits, type MomentDraft, type SectionDocument } from '@/types/generated';
 
 /** m and degrees to which the hand is rounded. */
-const GRID = 0.05;
+const GRID = 0.1;
 const TURN = 5;
 
-/** m from head to the handle that points it; only its direction counts. */
-const REACH = 1;
+/** Steps either way that are asked for once something is taken. */
+const AHEAD = 12;
 
-export type Moves = Readonly<Record<'subject' | 'camera' | 'ceiling' | 'tilt' | 'turn', (from: SectionDocument) => (move: Move) => void>>;
+type What = 'subject' | 'camera' | 'ceiling' | 'tilt' | 'turn';
+type Next = (draft: MomentDraft) => MomentDraft;
 
-/** What a hand does to the scene, as changes of the draft; whether they fit is for the server to say. */
-export function useMoves(change: Dispatch<SetStateAction<MomentDraft>>): Moves {
+export type Moves = Readonly<Record<What, (from: SectionDocument) => (move: Move) => void>>;
+
+/**
+ * What a hand does to the scene, as changes of the draft; whether they fit is for the server to
+ * say. Once something is taken, the places where it may go next are asked for ahead.
+ */
+export function useMoves(change: Dispatch<SetStateAction<MomentDraft>>, ahead: (next: readonly Next[]) => void): Moves {
   return useMemo(() => {
-    // A hand that moves within the grid changes nothing.
-    const put = (next: (draft: MomentDraft) => MomentDraft) => {
-      change((draft) => {
-        const moved = next(draft);
-        return JSON.stringify(moved) === JSON.stringify(draft) ? draft : moved;
-      });
+    const taken = (what: What) => (from: SectionDocument) => {
+      ahead(steps().map((step) => NEXT[what](from, STEPS[what](from, step))));
+      return (move: Move) => {
+        change((before) => {
+          const moved = NEXT[what](from, move)(before);
+          // A hand that moves within the grid changes nothing.
+          return JSON.stringify(moved) === JSON.stringify(before) ? before : moved;
+        });
+      };
     };
-    const pointing = (turn: number, tilt: number) => {
-      put((draft) => ({ ...draft, head: 'by-hand', pointing: { turn: within(to(turn, TURN), limits['pointing.turn']), tilt: within(to(tilt, TURN), limits['pointing.tilt']) } }));
-    };
-    return {
-      subject: (from) => (hand) => {
-        const move = oneWay(hand);
-        const distance = within(to(from.face.x - from.camera.x + move.along, GRID), { ...limits['subject.distance'], max: from.length - from.camera.x - GRID });
-        const height = within(to(from.face.z + move.up, GRID), limits['subject.height']);
-        put((draft) => ({ ...draft, subject: { distance, height } }));
-      },
-      // The people stay where they are, so the distance follows.
-      camera: (from) => (hand) => {
-        const move = oneWay(hand);
-        const fromBackWall = within(to(from.camera.x + move.along, GRID), { min: limits['camera.fromBackWall'].min, max: from.face.x - limits['subject.distance'].min });
-        const height = within(to(from.camera.z + move.up, GRID), limits['camera.height']);
-        put((draft) => ({ ...draft, camera: { fromBackWall, height }, subject: { ...draft.subject, distance: to(from.face.x - fromBackWall, GRID) } }));
-      },
-      ceiling: (from) => (move) => {
-        put((draft) => ({ ...draft, room: { ...draft.room, height: within(to(from.height + move.up, 2 * GRID), limits['room.height']) } }));
-      },
-      tilt: (from) => (move) => {
-        const { x, y, z } = from.pointing;
-        const level = Math.hypot(x, y);
-        // A head that looks aside keeps its turn; one in the plane of the section swings over.
-        const aside = Math.abs(y) > Math.abs(x);
-        const along = (aside ? level : x) * REACH + (aside ? 0 : move.along);
-        pointing(aside ? degrees(Math.atan2(y, x)) : along < 0 ? 180 : 0, degrees(Math.atan2(z * REACH + move.up, Math.abs(along))));
-      },
-      turn: (from) => (move) => {
-        const { x, y, z } = from.pointing;
-        const level = Math.hypot(x, y) > 0.1 ? { x, y } : { x: 1, y: 0 };
-        pointing(degrees(Math.atan2(level.y * REACH + move.up, level.x * REACH + move.along)), Math.min(75, degrees(Math.asin(z))));
-      },
-    };
-  }, [change]);
+    return { subject: taken('subject'), camera: taken('camera'), ceiling: taken('ceiling'), tilt: taken('tilt'), turn: taken('turn') };
+  }, [change, ahead]);
+}
+
+/** Nearest first: −1, 1, −2, 2 … */
+function steps(): readonly number[] {
+  return Array.from({ length: 2 * AHEAD }, (_, i) => (i % 2 === 0 ? -1 : 1) * (1 + Math.floor(i / 2)));
+}
+
+/** The draft after a move from where something was taken. */
+const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move) => Next>> = {
+  subject: (from, hand) => {
+    const move = oneWay(hand);
+    const distance = within(to(from.face.x - from.camera.x + move.along, GRID), { ...limits['subject.distance'], max: from.length - from.camera.x - GRID });
+    const height = within(to(from.face.z + move.up, GRID / 2), limits['subject.height']);
+    return (draft) => ({ ...draft, subject: { distance, height } });
+  },
+  // The people stay where they are, so the distance follows.
+  camera: (from, hand) => {
+    const move = oneWay(hand);
+    const fromBackWall = within(to(from.camera.x + move.along, GRID), { min: limits['camera.fromBackWall'].min, max: from.face.x - limits['subject.distance'].min });
+    const height = within(to(from.camera.z + move.up, GRID / 2), limits['camera.height']);
+    const distance = to(from.face.x - fromBackWall, GRID / 10);
+    return (draft) => ({ ...draft, camera: { fromBackWall, height }, subject: { ...draft.subject, distance } });
+  },
+  ceiling: (from, move) => {
+    const height = within(to(from.height + move.up, GRID), limits['room.height']);
+    return (draft) => ({ ...draft, room: { ...draft.room, height } });
+  },
+  tilt: ({ pointing: { x, y, z } }, move) => {
+    // A head that looks aside keeps its turn; one in the plane of the section swings over.
+    const aside = Math.abs(y) > Math.abs(x);
+    const along = aside ? Math.hypot(x, y) : x + move.along;
+    return pointed(aside ? degrees(Math.atan2(y, x)) : along < 0 ? 180 : 0, degrees(Math.atan2(z + move.up, Math.abs(along))));
+  },
+  turn: ({ pointing }, move) => {
+    const [x, y] = level(pointing);
+    return pointed(degrees(Math.atan2(y + move.up, x + move.along)), Math.min(75, degrees(Math.asin(pointing.z))));
+  },
+};
+
+/** A step of the grid as the move of a hand, from where something was taken. */
+const STEPS: Readonly<Record<What, (from: SectionDocument, step: number) => Move>> = {
+  subject: (_, step) => ({ along: step * GRID, up: 0 }),
+  camera: (_, step) => ({ along: step * GRID, up: 0 }),
+  ceiling: (_, step) => ({ along: 0, up: step * GRID }),
+  tilt: ({ pointing: { x, y, z } }, step) => {
+    const tilt = Math.asin(z) + radians(step * TURN);
+    const reach = Math.hypot(x, y);
+    return Math.abs(y) > Math.abs(x) ? { along: 0, up: reach * Math.tan(tilt) - z } : { along: Math.sign(x) * Math.cos(tilt) - x, up: Math.sin(tilt) - z };
+  },
+  turn: ({ pointing }, step) => {
+    const [x, y] = level(pointing);
+    const turn = Math.atan2(y, x) + radians(step * TURN);
+    return { along: Math.cos(turn) - x, up: Math.sin(turn) - y };
+  },
+};
+
+function pointed(turn: number, tilt: number): Next {
+  const pointing = { turn: within(to(turn, TURN), limits['pointing.turn']), tilt: within(to(tilt, TURN), limits['pointing.tilt']) };
+  return (draft) => ({ ...draft, head: 'by-hand', pointing });
+}
+
+/** Where a head points from above; ahead where it looks straight up. */
+function level({ x, y }: SectionDocument['pointing']): readonly [number, number] {
+  return Math.hypot(x, y) > 0.1 ? [x, y] : [1, 0];
 }
 
 function to(value: number, grid: number): number {
@@ -71,6 +111,10 @@ function within(value: number, { min, max }: { readonly min: number; readonly ma
   return Math.max(min, Math.min(max, value));
 }
 
-function degrees(radians: number): number {
-  return (radians * 180) / Math.PI;
+function degrees(radian: number): number {
+  return (radian * 180) / Math.PI;
+}
+
+function radians(degree: number): number {
+  return (degree * Math.PI) / 180;
 }

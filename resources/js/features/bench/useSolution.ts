@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { post, type Faults } from '@/lib/http';
 import type { MomentDraft, SolutionDocument } from '@/types/generated';
 
@@ -13,9 +13,14 @@ export interface Solved {
   readonly trouble: string | null;
   /** Whether the server has answered to the draft on screen. */
   readonly answered: boolean;
+  /** Asks for drafts that may come next, so that they are answered at once when they do. */
+  readonly ahead: (next: readonly ((draft: MomentDraft) => MomentDraft)[]) => void;
 }
 
-type Answered = Omit<Solved, 'answered'> & { readonly draft: MomentDraft };
+type Answered = Omit<Solved, 'answered' | 'ahead'> & { readonly draft: MomentDraft };
+
+/** Answers that are kept; a drag goes to and fro. */
+const KEPT = 200;
 
 /** Questions under way at a time: one is reckoned while the answer to the other is drawn. */
 const AT_ONCE = 2;
@@ -32,10 +37,18 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
   const asked = useRef(0);
   const shown = useRef(0);
   const last = useRef(draft);
+  const known = useRef(new Map<string, SolutionDocument>());
 
   useEffect(() => {
     if (last.current === draft) return;
     last.current = draft;
+    const solution = known.current.get(JSON.stringify(draft));
+    if (solution !== undefined) {
+      waiting.current = null;
+      shown.current = ++asked.current;
+      setSolved({ solution, faults: NONE, trouble: null, draft });
+      return;
+    }
     waiting.current = draft;
     if (running.current === AT_ONCE) return;
     running.current++;
@@ -44,6 +57,7 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
         const question = next;
         const turn = ++asked.current;
         const answer = await post<SolutionDocument>(`/moments/${momentId}/solve`, question);
+        if (answer.kind === 'answered') keep(known.current, question, answer.value);
         if (turn < shown.current) continue;
         shown.current = turn;
         setSolved((before) => {
@@ -62,7 +76,41 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
     })();
   }, [momentId, draft]);
 
-  return { ...solved, answered: solved.draft === draft };
+  const ahead = useCallback(
+    (steps: readonly ((draft: MomentDraft) => MomentDraft)[]) => {
+      const unknown = new Map<string, MomentDraft>();
+      for (const step of steps) {
+        const after = step(last.current);
+        const key = JSON.stringify(after);
+        if (!known.current.has(key)) unknown.set(key, after);
+      }
+      const next = [...unknown.values()];
+      if (next.length === 0) return;
+      void post<readonly (SolutionDocument | null)[]>(`/moments/${momentId}/strip`, { ...last.current, strip: next.map(moved) }).then((answer) => {
+        if (answer.kind !== 'answered') return;
+        answer.value.forEach((solution, i) => {
+          const question = next[i];
+          if (solution !== null && question !== undefined) keep(known.current, question, solution);
+        });
+      });
+    },
+    [momentId],
+  );
+
+  return { ...solved, answered: solved.draft === draft, ahead };
+}
+
+/** The parts of a draft that a hand moves in the drawings and on the rulers. */
+function moved({ camera, subject, room: { height }, look: { roomUnder }, head, pointing }: MomentDraft) {
+  return { camera, subject, room: { height }, look: { roomUnder }, head, pointing };
+}
+
+function keep(known: Map<string, SolutionDocument>, draft: MomentDraft, solution: SolutionDocument): void {
+  known.set(JSON.stringify(draft), solution);
+  for (const oldest of known.keys()) {
+    if (known.size <= KEPT) break;
+    known.delete(oldest);
+  }
 }
 
 function take(waiting: { current: MomentDraft | null }): MomentDraft | null {

@@ -26,9 +26,9 @@ import { Warnings } from '@/ui/Warnings';
 export default function Bench({ bench }: { readonly bench: BenchData }) {
   const state = useDraft(bench);
   const { draft, change, saveFaults } = state;
-  const { solution, faults, trouble, answered } = useSolution(bench.momentId, draft, bench.solution);
+  const { solution, faults, trouble, answered, ahead } = useSolution(bench.momentId, draft, bench.solution);
   const allFaults = useMemo(() => ({ ...faults, ...saveFaults }), [faults, saveFaults]);
-  const moves = useMoves(change);
+  const moves = useMoves(change, ahead);
   const chooseHead = useCallback(
     (head: HeadAim) => {
       change((before) => ({ ...before, head, pointing: head === 'by-hand' ? before.pointing : null }));
@@ -61,7 +61,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
     >
       <div className="grid grow lg:grid-cols-[20rem_1fr] lg:grid-rows-[auto_1fr] xl:grid-cols-[20rem_1fr_19rem]">
         <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line">
-          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} />
+          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} ahead={ahead} />
         </div>
         <div className="order-1 grid min-w-0 content-start gap-4 pb-4 lg:order-2">
           <div className="pt-3">

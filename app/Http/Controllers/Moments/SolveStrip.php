@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Moments;
+
+use App\Http\Requests\MomentRequest;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Validation\ValidationException;
+use Kaddle\Core\Plan\Document\SolutionDocument;
+use Kaddle\Core\Plan\Moment;
+use Kaddle\Core\Plan\MomentSolver;
+
+/** Solves a draft with other places of what can be moved in the drawings, before a hand gets there; stores nothing. */
+final class SolveStrip
+{
+    private const MOST = 24;
+
+    public function __invoke(MomentRequest $request): JsonResponse
+    {
+        $strip = $request->input('strip');
+        if (!is_array($strip) || !array_is_list($strip) || count($strip) > self::MOST) {
+            throw ValidationException::withMessages(['strip' => sprintf('Give the places as a list of at most %d.', self::MOST)]);
+        }
+        $moments = array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $request->lightWith($parts) : null, $strip);
+        $solutions = MomentSolver::solveAll(array_values(array_filter($moments)));
+
+        return new JsonResponse(array_map(static function (?Moment $moment) use (&$solutions): ?SolutionDocument {
+            $solution = $moment === null ? null : array_shift($solutions);
+
+            return $solution === null ? null : SolutionDocument::of($solution);
+        }, $moments));
+    }
+}
