@@ -42,11 +42,13 @@ final readonly class BeamRays
         [$a, $b] = $this->lobe->direction->across();
         $power = 1.0 / ($this->lobe->beam->exponent + 1.0);
         $golden = M_PI * (3.0 - sqrt(5.0));
+        // The spiral winds the other way to the right, so that a mirrored room gets mirrored rays.
+        $hand = $d->y < 0.0 ? -1.0 : 1.0;
         $ends = [];
         for ($i = 0; $i < $this->rays; ++$i) {
             $cos = (($i + 0.5) / $this->rays) ** $power;
             $sin = sqrt(1.0 - $cos * $cos);
-            $ca = $sin * cos($i * $golden);
+            $ca = $hand * $sin * cos($i * $golden);
             $cb = $sin * sin($i * $golden);
             $end = $room->meets(
                 $this->lobe->position,

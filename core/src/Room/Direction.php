@@ -43,7 +43,7 @@ final readonly class Direction
      */
     public function across(): array
     {
-        $helper = abs($this->unit->x) > 0.9 ? Vector::of(0.0, 1.0, 0.0) : Vector::of(1.0, 0.0, 0.0);
+        $helper = abs($this->unit->x) > 0.9 ? Vector::of(0.0, 0.0, 1.0) : Vector::of(1.0, 0.0, 0.0);
         $first = self::along($helper->cross($this->unit))->unit;
 
         return [$first, $this->unit->cross($first)];

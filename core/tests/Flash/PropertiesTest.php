@@ -94,8 +94,9 @@ final class PropertiesTest extends TestCase
                 $y = $across / 10.0;
                 $one = self::light(self::twoWalls(0.8, 0.2), $y, self::pointing($tilt, $pan));
                 $other = self::light(self::twoWalls(0.2, 0.8), 7.0 - $y, self::pointing($tilt, -$pan));
-                self::assertEqualsWithDelta(self::stops($one['face']), self::stops($other['face']), 0.05);
-                self::assertEqualsWithDelta(self::stops($one['left']), self::stops($other['right']), 0.15);
+                // A head that looks along the room has one spiral of rays for both; any other has its mirror image.
+                self::assertEqualsWithDelta(self::stops($one['face']), self::stops($other['face']), $pan === 0 ? 0.05 : 0.01);
+                self::assertEqualsWithDelta(self::stops($one['left']), self::stops($other['right']), $pan === 0 ? 0.15 : 0.01);
             });
     }
 

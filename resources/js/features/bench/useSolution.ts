@@ -76,6 +76,18 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
     })();
   }, [momentId, draft]);
 
+  // Gear, plans and readings may have changed in another tab: what was known before is asked for again.
+  useEffect(() => {
+    const answers = known.current;
+    const forget = () => {
+      answers.clear();
+    };
+    window.addEventListener('focus', forget);
+    return () => {
+      window.removeEventListener('focus', forget);
+    };
+  }, []);
+
   const ahead = useCallback(
     (steps: readonly ((draft: MomentDraft) => MomentDraft)[]) => {
       const unknown = new Map<string, MomentDraft>();
