@@ -20,17 +20,20 @@ export type Moves = Readonly<Record<What, (from: SectionDocument) => (move: Move
  */
 export function useMoves(change: Dispatch<SetStateAction<MomentDraft>>, ahead: (next: readonly Next[]) => void): Moves {
   return useMemo(() => {
-    const taken = (what: What) => (from: SectionDocument) => {
-      ahead(steps().map((step) => NEXT[what](from, STEPS[what](from, step))));
+    const handle = (what: What) => (from: SectionDocument) => {
+      ahead(steps().map((step) => (draft) => NEXT[what](from, STEPS[what](from, step), draft)(draft)));
+      let taken: MomentDraft | null = null;
       return (move: Move) => {
         change((before) => {
-          const moved = NEXT[what](from, move)(before);
+          // The drawing may still show what was before the last change; the draft at hand counts.
+          taken ??= before;
+          const moved = NEXT[what](from, move, taken)(before);
           // A hand that moves within the grid changes nothing.
           return JSON.stringify(moved) === JSON.stringify(before) ? before : moved;
         });
       };
     };
-    return { subject: taken('subject'), camera: taken('camera'), ceiling: taken('ceiling'), tilt: taken('tilt'), turn: taken('turn') };
+    return { subject: handle('subject'), camera: handle('camera'), ceiling: handle('ceiling'), tilt: handle('tilt'), turn: handle('turn') };
   }, [change, ahead]);
 }
 
@@ -40,23 +43,24 @@ function steps(): readonly number[] {
 }
 
 /** The draft after a move from where something was taken. */
-const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move) => Next>> = {
-  subject: (from, hand) => {
+const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: MomentDraft) => Next>> = {
+  subject: (from, hand, { camera, subject }) => {
     const move = oneWay(hand);
-    const distance = within(to(from.face.x - from.camera.x + move.along, GRID), { ...limits['subject.distance'], max: from.length - from.camera.x - GRID });
-    const height = within(to(from.face.z + move.up, GRID / 2), limits['subject.height']);
+    const distance = within(to(subject.distance + move.along, GRID), { ...limits['subject.distance'], max: from.length - camera.fromBackWall - GRID });
+    const height = within(to(subject.height + move.up, GRID / 2), limits['subject.height']);
     return (draft) => ({ ...draft, subject: { distance, height } });
   },
   // The people stay where they are, so the distance follows.
-  camera: (from, hand) => {
+  camera: (_, hand, { camera, subject }) => {
+    const face = camera.fromBackWall + subject.distance;
     const move = oneWay(hand);
-    const fromBackWall = within(to(from.camera.x + move.along, GRID), { min: limits['camera.fromBackWall'].min, max: from.face.x - limits['subject.distance'].min });
-    const height = within(to(from.camera.z + move.up, GRID / 2), limits['camera.height']);
-    const distance = to(from.face.x - fromBackWall, GRID / 10);
+    const fromBackWall = within(to(camera.fromBackWall + move.along, GRID), { min: limits['camera.fromBackWall'].min, max: face - limits['subject.distance'].min });
+    const height = within(to(camera.height + move.up, GRID / 2), limits['camera.height']);
+    const distance = to(face - fromBackWall, GRID / 10);
     return (draft) => ({ ...draft, camera: { fromBackWall, height }, subject: { ...draft.subject, distance } });
   },
-  ceiling: (from, move) => {
-    const height = within(to(from.height + move.up, GRID), limits['room.height']);
+  ceiling: (_, move, { room }) => {
+    const height = within(to(room.height + move.up, GRID), limits['room.height']);
     return (draft) => ({ ...draft, room: { ...draft.room, height } });
   },
   tilt: ({ pointing: { x, y, z } }, move) => {
