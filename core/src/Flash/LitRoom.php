@@ -141,7 +141,10 @@ final readonly class LitRoom
     {
         $light = [];
         foreach ($ends as $face => $points) {
-            $sum = SurfacePoint::allSeenBy($probe, $points);
+            $sum = 0.0;
+            foreach ($points as $point) {
+                $sum += $point->seenBy($probe);
+            }
             $light[$face] = $this->room->reflectance(Face::from($face))->share->times($sum * $each);
         }
 

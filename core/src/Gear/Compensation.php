@@ -50,7 +50,7 @@ final readonly class Compensation
         return ExactStops::nearest(max($limits->min, min($limits->max, $this->sum->unitFor($wanted->value(), $this->body, $this->exposure))), $step);
     }
 
-    /** The sum that the flash gets with so much on the unit, written out: "+1 unit − ⅓ body = +⅔". */
+    /** The sum that the flash gets with so much on the unit, written out: "unit +1.0 and body −0.3 = +0.7 on the flash". */
     public function writtenOut(ExactStops $unit): string
     {
         $parts = match ($this->sum) {
@@ -63,7 +63,7 @@ final readonly class Compensation
         return sprintf('%s = %s on the flash', implode(' and ', $words), Stops::of($this->sum->sum($unit->value(), $this->body, $this->exposure))->signed());
     }
 
-    /** Stops by which the flash misses what is wanted, because the unit cannot make up for the body. */
+    /** Stops by which the flash gets less (above 0) or more than is wanted, because the unit cannot make up for the body. */
     public function missing(ExactStops $wanted, ExactStops $unit): float
     {
         return $wanted->value() - $this->sum->sum($unit->value(), $this->body, $this->exposure);

@@ -85,6 +85,9 @@ final readonly class Marks
         $people = $this->moment->people;
         $blur = SubjectBlur::of($this->moment->lens->focalLength, $this->moment->body->crop, $this->moment->scene->distance, $people->movement->speed());
         $shutter = $this->firstFrom($blur->sharpFrom());
+        if ($shutter->tv->value() < $blur->sharpFrom() - 1e-9) {
+            return new Mark(MarkKind::Blur, "By room light alone no shutter holds people who {$people->movement->inWords()} here; the pop does.", 1 + $shutter->tv->thirtieths, null);
+        }
         $share = Number::plain(100.0 * $blur->shareAt($shutter), 2);
 
         return new Mark(

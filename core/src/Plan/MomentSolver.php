@@ -30,17 +30,18 @@ final class MomentSolver
     /**
      * Several moments, of which those in the same room share what belongs to the room alone.
      *
-     * @param list<Moment> $moments
+     * @template K of array-key
      *
-     * @return list<Solution>
+     * @param array<K, Moment> $moments
+     *
+     * @return array<K, Solution> under the same keys
      */
     public static function solveAll(array $moments): array
     {
-        $solutions = [];
-        $rooms = [];
-        foreach ($moments as $moment) {
+        $rooms = $solutions = [];
+        foreach ($moments as $key => $moment) {
             $flash = $rooms[serialize($moment->scene->room)] ??= FlashInRoom::of($moment->scene->room);
-            $solutions[] = self::solveIn($flash, $moment);
+            $solutions[$key] = self::solveIn($flash, $moment);
         }
 
         return $solutions;
@@ -54,7 +55,8 @@ final class MomentSolver
             self::lights($flash, $moment),
         );
         $ranks = array_map(self::rank(...), $candidates);
-        array_multisort($ranks, $candidates);
+        asort($ranks);
+        $candidates = array_map(static fn(int $i): Candidate => $candidates[$i], array_keys($ranks));
         $wished = array_values(array_filter(
             $candidates,
             static fn(Candidate $c): bool => $c->light->aim === $moment->pointing->aim,

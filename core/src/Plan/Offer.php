@@ -30,7 +30,7 @@ final readonly class Offer
         $body = $moment->body;
         $atSync = $body->sync->tv->value() + $moment->look->workingAperture->av->value() - $body->baseIso->sv->value();
         $excess = $moment->glow->ev - $atSync - $moment->roomLevel->value;
-        if ($excess <= Tolerance::ROUNDING) {
+        if ($excess <= Tolerance::ROUNDING || $moment->look->isFree()) {
             return [];
         }
         $density = min(Aids::densityLimits()->max, ceil($excess - Tolerance::ROUNDING));

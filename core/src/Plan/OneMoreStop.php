@@ -81,11 +81,14 @@ final readonly class OneMoreStop
     {
         $moment = $this->solution->moment;
         $tv = $this->solution->best->choice->settings->shutter->tv->thirtieths - self::STOP;
-        if ($tv / self::STOP < $moment->body->steadinessAt($moment->lens->focalLength)->timeValue()) {
-            return [];
+        $held = $moment->body->steadinessAt($moment->lens->focalLength)->timeValue();
+        foreach (Shutter::scale($moment->body->step) as $shutter) {
+            if ($shutter->tv->thirtieths === $tv && $shutter->tv->value() >= $held) {
+                return [[0.8, "{$shutter->label()}, which hands still hold"]];
+            }
         }
 
-        return [[0.8, sprintf('%s, which hands still hold', Shutter::of(ExactStops::fromThirtieths($tv))->label())]];
+        return [];
     }
 
     /** @return list<array{float, string}> */

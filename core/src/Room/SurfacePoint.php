@@ -20,7 +20,7 @@ final readonly class SurfacePoint
         public float $y,
         public float $z,
         /** Into the room, of length 1. */
-        public Vector $normal,
+        private Vector $normal,
     ) {}
 
     public function point(): Vector
@@ -34,32 +34,16 @@ final readonly class SurfacePoint
      */
     public function seenBy(Probe $probe): float
     {
-        return self::allSeenBy($probe, [$this]);
-    }
-
-    /**
-     * The same of many together; written out flat, for a moment asks it ten thousand times.
-     *
-     * @param list<self> $points
-     */
-    public static function allSeenBy(Probe $probe, array $points): float
-    {
-        [$px, $py, $pz] = [$probe->point->x, $probe->point->y, $probe->point->z];
-        [$nx, $ny, $nz] = [$probe->normal->unit->x, $probe->normal->unit->y, $probe->normal->unit->z];
-        $sum = 0.0;
-        foreach ($points as $point) {
-            $dx = $point->x - $px;
-            $dy = $point->y - $py;
-            $dz = $point->z - $pz;
-            $arriving = $dx * $nx + $dy * $ny + $dz * $nz;
-            $normal = $point->normal;
-            $leaving = $dx * $normal->x + $dy * $normal->y + $dz * $normal->z;
-            if ($arriving > 0.0 && $leaving < 0.0) {
-                $squared = $dx * $dx + $dy * $dy + $dz * $dz;
-                $sum -= $leaving * $arriving / ($squared * $squared);
-            }
+        $dx = $this->x - $probe->point->x;
+        $dy = $this->y - $probe->point->y;
+        $dz = $this->z - $probe->point->z;
+        $arriving = $dx * $probe->normal->unit->x + $dy * $probe->normal->unit->y + $dz * $probe->normal->unit->z;
+        $leaving = $dx * $this->normal->x + $dy * $this->normal->y + $dz * $this->normal->z;
+        if ($arriving <= 0.0 || $leaving >= 0.0) {
+            return 0.0;
         }
+        $squared = $dx * $dx + $dy * $dy + $dz * $dz;
 
-        return $sum / M_PI;
+        return -$leaving * $arriving / (M_PI * $squared * $squared);
     }
 }

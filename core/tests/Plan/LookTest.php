@@ -107,9 +107,10 @@ final class LookTest extends TestCase
         self::assertSame([1.0, 1.0], array_values(get_object_vars(Role::ofShutter($pulsing, $plain->levels))), 'the shutter then moves the flash as well');
     }
 
-    public function testNothingIsOfferedWhereSyncIsFastEnough(): void
+    public function testNothingIsOfferedWhereSyncIsFastEnoughOrNoWishBinds(): void
     {
         self::assertSame([], Offer::allFor(self::solve([])));
+        self::assertSame([], Offer::allFor(self::solve(['glow.ev' => 14, 'look.school' => 'free-hand', 'look.locks' => ['shutter' => '1/60', 'aperture' => 'f/4', 'iso' => '100']])));
     }
 
     public function testAHeadTurnedByHandIsWeighedBesideTheOthers(): void

@@ -98,6 +98,21 @@ final class MarksTest extends TestCase
         self::assertStringContainsString('1/20, which hands still hold', self::oneMore(['look.locks' => ['shutter' => '1/40'], 'body.stabiliser' => 2]));
     }
 
+    /** 30 s is the slowest there is, however long hands could hold. */
+    public function testOneMoreStopStaysOnTheScale(): void
+    {
+        $steady = ['body.stabiliser' => 8, 'body.crop' => 0.5, 'lens.focalLength' => 8];
+        self::assertStringNotContainsString('which hands still hold', self::oneMore($steady + ['look.locks' => ['shutter' => '30 s']]));
+        self::assertStringContainsString('4 s, which hands still hold', self::oneMore($steady + ['look.locks' => ['shutter' => '2 s']]));
+    }
+
+    public function testAMoverThatNoShutterHoldsIsTold(): void
+    {
+        $blur = self::byKind(Marks::of(Moments::with(['subject.distance' => 1.0, 'lens.focalLength' => 600, 'people' => ['movement' => 'dance']]))->shutter())['blur'];
+        self::assertStringContainsString('no shutter holds people who dance', $blur->sentence);
+        self::assertSame(391, $blur->from, 'past the fastest');
+    }
+
     /** @param array<string, mixed> $changes */
     private static function oneMore(array $changes): string
     {

@@ -9,6 +9,8 @@ use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Flash\ZoomTable;
+use Kaddle\Core\Gear\Compensation;
+use Kaddle\Core\Gear\CompensationSum;
 use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Plan\Behind;
 use Kaddle\Core\Plan\Clothing;
@@ -109,6 +111,17 @@ final class OutputWaysTest extends TestCase
         self::assertEqualsWithDelta($now->recycle * 2.0, $less->recycle, 0.02);
         self::assertSame([240.0, 480.0, 960.0], [$less->hotAfter, $now->hotAfter, $more->hotAfter], 'thirty full pops in ten minutes');
         self::assertSame(['1/8', '1/16', '1/32'], [$less->output, $now->output, $more->output]);
+    }
+
+    /** Dark clothes before a dark hall want less; a body at +3 leaves more than the unit can take away. */
+    public function testASumThatTheUnitCannotMakeUpForIsToldInStops(): void
+    {
+        $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'dark', 'behind' => 'dark-hall']]));
+        $ways = OutputWays::of($solution, Metering::Plain);
+        $document = static fn(float $body): WaysDocument => WaysDocument::of($solution, $ways, PowerSource::of(2.6, 200.0), Compensation::of(CompensationSum::FlashAddsUp, $body, 0.0));
+        self::assertLessThan(0.0, $ways->compensation()->value());
+        self::assertMatchesRegularExpression('/= .* on the flash; that is [\d.]+ stops? too much, and the unit cannot make up for it/', $document(3.0)->sum);
+        self::assertStringEndsWith('on the flash.', $document(0.0)->sum);
     }
 
     public function testNoTradeBeyondWhatTheUnitGives(): void

@@ -22,13 +22,9 @@ final class SolveStrip
         if (!is_array($strip) || !array_is_list($strip) || count($strip) > self::MOST) {
             throw ValidationException::withMessages(['strip' => sprintf('Give the places as a list of at most %d.', self::MOST)]);
         }
-        $moments = array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $request->lightWith($parts) : null, $strip);
-        $solutions = MomentSolver::solveAll(array_values(array_filter($moments)));
+        $moments = array_filter(array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $request->lightWith($parts) : null, $strip));
+        $solutions = array_map(SolutionDocument::of(...), MomentSolver::solveAll($moments));
 
-        return new JsonResponse(array_map(static function (?Moment $moment) use (&$solutions): ?SolutionDocument {
-            $solution = $moment === null ? null : array_shift($solutions);
-
-            return $solution === null ? null : SolutionDocument::of($solution);
-        }, $moments));
+        return new JsonResponse(array_map(static fn(int $i): ?SolutionDocument => $solutions[$i] ?? null, array_keys($strip)));
     }
 }

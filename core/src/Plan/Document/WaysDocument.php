@@ -91,7 +91,7 @@ final readonly class WaysDocument
         $missing = $set->missing($wanted, $onUnit);
 
         return $set->writtenOut($onUnit) . (abs($missing) > Tolerance::ROUNDING
-            ? sprintf('; %s are missing that the unit cannot make up for: set the body back to 0.', Stops::of($missing)->signed())
+            ? sprintf('; that is %s too %s, and the unit cannot make up for it: set the body back to 0.', Stops::of($missing)->amount(), $missing > 0.0 ? 'little' : 'much')
             : '.');
     }
 
