@@ -1,23 +1,5 @@
-import { expect, type Page } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, signIn, startNight, stranger, test } from './support';
-
-/** What the page recommends, once it has answered to what stands in the fields. */
-async function settings(page: Page): Promise<Record<string, string>> {
-  await expect(page.getByRole('region', { name: 'Settings' })).toHaveAttribute('aria-busy', 'false');
-  const read = async (name: string) => (await page.getByTestId(name).innerText()).trim();
-  return {
-    shutter: await read('Shutter'),
-    aperture: await read('Aperture'),
-    iso: await read('ISO'),
-    head: await read('Head'),
-    output: await read('Flash output'),
-  };
-}
-
-/** Every change is stored by itself, once the hand rests. */
-async function saved(page: Page): Promise<void> {
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-}
+import { expect } from '@playwright/test';
+import { expectAccessible, expectNoSidewaysScroll, saved, settings, signIn, startNight, stranger, test } from './support';
 
 test('from a new night to settings, saved through reload and a new sign-in', async ({ page, browser, person }) => {
   await startNight(page, 'Silver wedding');
@@ -241,49 +223,6 @@ test('the schools stand side by side, with what a change does to each', async ({
   await expect(page.getByText(/it takes \d+ test frames/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'ISO against batteries' })).toBeVisible();
   await expectAccessible(page);
-});
-
-test('people, camera, ceiling and head are moved in the drawings by keys, and the numbers follow', async ({ page }) => {
-  await startNight(page, 'Moved by keys');
-  const distance = page.getByRole('textbox', { name: 'Subject distance' });
-  const before = Number(await distance.inputValue());
-  await page.getByRole('slider', { name: 'Move the subject' }).focus();
-  await page.keyboard.press('ArrowRight');
-  await expect(distance).toHaveValue(String(Math.round((before + 0.1) * 100) / 100));
-  await page.getByRole('slider', { name: 'Move the camera' }).focus();
-  await page.keyboard.press('ArrowRight');
-  await expect(distance).toHaveValue(String(before));
-  const ceiling = page.getByRole('textbox', { name: 'Ceiling height' });
-  const height = Number(await ceiling.inputValue());
-  await page.getByRole('slider', { name: 'Move the ceiling' }).focus();
-  await page.keyboard.press('ArrowUp');
-  await expect(ceiling).toHaveValue(String(Math.round((height + 0.1) * 10) / 10));
-  await page.getByRole('slider', { name: 'Move the head, from above' }).focus();
-  await page.keyboard.press('ArrowUp');
-  await expect(page.getByTestId('Head')).toHaveText('Turned by hand');
-  await expect(page.getByRole('textbox', { name: 'Turn, left is above 0' })).toBeVisible();
-  const turned = await settings(page);
-  await saved(page);
-  await page.reload();
-  expect(await settings(page)).toEqual(turned);
-  await page.getByRole('radio', { name: 'As advised' }).click();
-  await expect(page.getByTestId('Head')).not.toHaveText('Turned by hand');
-  await expectAccessible(page);
-});
-
-test('the subject is dragged by mouse', async ({ page }) => {
-  await startNight(page, 'Dragged');
-  const distance = page.getByRole('textbox', { name: 'Subject distance' });
-  const before = Number(await distance.inputValue());
-  const box = await page.getByRole('slider', { name: 'Move the subject' }).boundingBox();
-  if (box === null) throw new Error('no subject to drag');
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
-  await page.mouse.move(x + 60, y + 4, { steps: 6 });
-  await page.mouse.up();
-  await expect.poll(async () => Number(await distance.inputValue())).toBeGreaterThan(before + 0.3);
-  await expect(page.getByRole('img', { name: new RegExp(`subject ${await distance.inputValue()} m`) })).toBeVisible();
 });
 
 test('schools, a light to keep and free hand decide what follows', async ({ page }) => {

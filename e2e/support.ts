@@ -56,6 +56,24 @@ export async function startNight(page: Page, name: string): Promise<void> {
   await page.waitForURL('**/moments/*');
 }
 
+/** What the page recommends, once it has answered to what stands in the fields. */
+export async function settings(page: Page): Promise<Record<string, string>> {
+  await expect(page.getByRole('region', { name: 'Settings' })).toHaveAttribute('aria-busy', 'false');
+  const read = async (name: string) => (await page.getByTestId(name).innerText()).trim();
+  return {
+    shutter: await read('Shutter'),
+    aperture: await read('Aperture'),
+    iso: await read('ISO'),
+    head: await read('Head'),
+    output: await read('Flash output'),
+  };
+}
+
+/** Every change is stored by itself, once the hand rests. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+}
+
 /** A browser in which nobody is signed in. */
 export async function stranger(browser: Browser): Promise<Page> {
   return (await browser.newContext({ storageState: { cookies: [], origins: [] } })).newPage();

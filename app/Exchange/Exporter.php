@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Models\Venue;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Exchange\DocumentKind;
+use Kaddle\Core\Exchange\MomentShape;
 
 /** Bags, places and nights as documents that Importer and DocumentReader take. */
 final class Exporter
@@ -75,7 +76,7 @@ final class Exporter
     /** @return array<string, mixed> */
     private static function moment(Moment $moment): array
     {
-        $document = array_intersect_key($moment->document(), array_flip(['camera', 'subject', 'glow', 'look', 'head', 'pointing', 'zoom']));
+        $document = array_intersect_key($moment->document(), array_flip(MomentShape::SHARED));
 
         return [
             'uid' => $moment->uid,

@@ -28,12 +28,23 @@ final class Constants
             . self::constant('finishes', 'Finishes in words, and where their reflectances come from.', self::finishes())
             . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
-            . self::constant('schools', 'Schools, in words.', self::words(School::cases()))
+            . self::constant('schools', 'Schools, and what each holds still.', self::schools())
             . self::constant('keptThings', 'Lights that can be kept, in words.', self::words(KeptThing::cases()))
             . self::constant('templates', 'Patterns of nights to start from, in words.', self::words(NightTemplate::cases()))
             . self::constant('pieceKinds', 'Kinds of gear: one of it and several, in words.', self::pieceKinds())
             . self::constant('readingKinds', 'Ways to measure light, in words.', self::words(ReadingKind::cases()))
             . self::constant('ridges', 'How the ridge of a pitched roof runs, in words.', self::words(RidgeWay::cases()));
+    }
+
+    /** @return array<string, array{label: string, detail: string}> */
+    private static function schools(): array
+    {
+        $schools = [];
+        foreach (School::cases() as $school) {
+            $schools[$school->value] = ['label' => $school->inWords(), 'detail' => $school->inASentence()];
+        }
+
+        return $schools;
     }
 
     /** @return array<string, array<string, string>> */
@@ -81,7 +92,7 @@ final class Constants
     }
 
     /**
-     * @param list<HeadAim|KeptThing|NightTemplate|ReadingKind|RidgeWay|School> $cases
+     * @param list<HeadAim|KeptThing|NightTemplate|ReadingKind|RidgeWay> $cases
      *
      * @return array<string, string>
      */

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Rules\PlainText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Kaddle\Core\Exchange\MomentShape;
 use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Gear\CompensationSum;
 use Kaddle\Core\Gear\Metering;
@@ -169,7 +170,7 @@ final class MomentRequest extends FormRequest
 
     private function readLight(Validator $validator): void
     {
-        $document = ['version' => MomentReader::VERSION] + $this->only(['room', 'camera', 'subject', 'look', 'head', 'pointing', 'zoom']) + $this->moment()->people() + [
+        $document = ['version' => MomentReader::VERSION] + $this->only(['room', ...array_diff(MomentShape::SHARED, ['glow'])]) + $this->moment()->people() + [
             'mains' => $this->moment()->loadMissing('night.venue')->night->venue->mains->value,
             'glow' => $this->glow(),
             'body' => MomentParts::body($this->pieces['bodyId']->data),

@@ -172,11 +172,8 @@ final class DocumentReader
             $this->lights[] = MomentReader::fromArray([
                 'version' => MomentReader::VERSION,
                 'room' => array_intersect_key($room, array_flip(['length', 'width', 'height', 'roof', 'finishes'])),
-                'camera' => $moment['camera'],
-                'subject' => $moment['subject'],
+                ...array_intersect_key($moment, array_flip(MomentShape::SHARED)),
                 'glow' => self::glow($moment['glow']),
-                'look' => $moment['look'],
-                ...(isset($moment['head']) ? ['head' => $moment['head']] : []),
                 'body' => MomentParts::body($gear['body']),
                 'lens' => MomentParts::lens($gear['lens'], $moment['focalLength']),
                 'flash' => MomentParts::flash($gear['flash'], $moment['units'] ?? 1, $gear['modifier'], $gear['gel']),

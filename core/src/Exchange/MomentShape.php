@@ -35,6 +35,9 @@ use Kaddle\Core\Reading\Words;
 /** A moment as a night document carries it; gear and room are named by their identities. */
 final class MomentShape
 {
+    /** The fields that a moment of a night has in common with a moment document. */
+    public const SHARED = ['camera', 'subject', 'glow', 'look', 'head', 'pointing', 'zoom'];
+
     private function __construct() {}
 
     /** What is written down about a moment before any light is reckoned. */

@@ -84,7 +84,9 @@ final readonly class Reasons
 
     private function school(): Reason
     {
-        return new Reason('school', $this->moment->look->school->inASentence(), '');
+        $school = $this->moment->look->school;
+
+        return new Reason('school', sprintf('%s: %s', $school->inWords(), lcfirst($school->inASentence())), '');
     }
 
     private function shutter(): Reason

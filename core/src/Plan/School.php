@@ -33,10 +33,10 @@ enum School: string
     public function inASentence(): string
     {
         return match ($this) {
-            self::ShutterFirst => 'Shutter first: as slow as hands hold, faster only to spare the flash; ISO makes up the rest.',
-            self::IsoFloats => 'ISO floats: time and aperture stay from room to room, only ISO follows the light.',
-            self::LongTime => 'Low ISO, long time: the room smears where people move, the pop holds them.',
-            self::FreeHand => 'Free hand: you set all three, the room reads as it comes, and only the output follows.',
+            self::ShutterFirst => 'As slow as hands hold, faster only to spare the flash; ISO makes up the rest.',
+            self::IsoFloats => 'Time and aperture stay from room to room, only ISO follows the light.',
+            self::LongTime => 'Lowest ISO, the shutter as long as the room asks: it smears where people move, the pop holds them.',
+            self::FreeHand => 'You set all three, the room reads as it comes, and only the output follows.',
         };
     }
 }

@@ -1,5 +1,5 @@
 import type { LampData, SceneryData, SectionDocument } from '@/types/generated';
-import type { Plot } from './Section';
+import type { Plot } from './plot';
 
 /** lx from which a lamp or a window is drawn in full. */
 const BRIGHT = 100;

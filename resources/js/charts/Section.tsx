@@ -1,30 +1,17 @@
 import { memo, useId } from 'react';
 import { metres, signed } from '@/lib/format';
-import { limits, type LevelsDocument, type PointDocument, type RayDocument, type SceneryData, type SectionDocument } from '@/types/generated';
-import { Handle, type Move } from './Handle';
+import type { LevelsDocument, RayDocument, SceneryData, SectionDocument } from '@/types/generated';
+import { MARGIN, plotOf, polyline, type Plot } from './plot';
 import { Scenery } from './Scenery';
+import { SectionHandles, type SectionMoves } from './SectionHandles';
 import { useWidth } from './useWidth';
-
-/** px that the drawing may be high, px to a metre below which a long room is cut. */
-const TALLEST = 250;
-const SMALLEST = 42;
-const MARGIN = { left: 68, right: 16, top: 16, bottom: 34 };
 
 interface Props {
   readonly section: SectionDocument;
   readonly levels: LevelsDocument;
   readonly roomName: string;
   readonly scenery: SceneryData;
-  readonly onMove: Readonly<Record<'subject' | 'camera' | 'ceiling' | 'tilt', (from: SectionDocument) => (move: Move) => void>>;
-}
-
-/** Metres to pixels, for a stretch of the room. */
-export interface Plot {
-  readonly scale: number;
-  readonly from: number;
-  readonly to: number;
-  readonly x: (metres: number) => number;
-  readonly z: (metres: number) => number;
+  readonly onMove: SectionMoves;
 }
 
 /** The room cut open along the line from camera to subject, to scale. */
@@ -37,7 +24,7 @@ export const Section = memo(function Section({ section, levels, roomName, scener
         {width > 0 && (
           <>
             <Drawing section={section} levels={levels} scenery={scenery} plot={plotOf(section, width)} width={width} clip={clip} />
-            <Handles section={section} plot={plotOf(section, width)} onMove={onMove} />
+            <SectionHandles section={section} plot={plotOf(section, width)} onMove={onMove} />
           </>
         )}
       </div>
@@ -48,47 +35,6 @@ export const Section = memo(function Section({ section, levels, roomName, scener
     </figure>
   );
 });
-
-function plotOf(section: SectionDocument, width: number): Plot {
-  const room = width - MARGIN.left - MARGIN.right;
-  const whole = Math.min(room / section.length, TALLEST / section.highest);
-  const scale = Math.min(Math.max(whole, SMALLEST), TALLEST / section.highest);
-  const shown = Math.min(section.length, room / scale);
-  const middle = (section.camera.x + section.face.x) / 2;
-  const from = Math.max(0, Math.min(middle - shown / 2, section.length - shown));
-  const inset = MARGIN.left + (room - shown * scale) / 2;
-  return {
-    scale,
-    from,
-    to: from + shown,
-    x: (m) => inset + (m - from) * scale,
-    z: (m) => MARGIN.top + (section.highest - m) * scale,
-  };
-}
-
-/** px from the head to the handle that points it. */
-const ARM = 40;
-
-function Handles({ section, plot, onMove }: { readonly section: SectionDocument; readonly plot: Plot; readonly onMove: Props['onMove'] }) {
-  const { x, z, scale } = plot;
-  const { camera, face, head, pointing, height } = section;
-  const flat = Math.hypot(pointing.x, pointing.z);
-  const along = flat > 0.05 ? pointing.x / flat : 0;
-  const up = flat > 0.05 ? pointing.z / flat : 1;
-  const take = (what: keyof Props['onMove']) => () => onMove[what](section);
-  const tilt = Math.round((Math.asin(pointing.z) * 180) / Math.PI);
-  return (
-    <>
-      <Handle name="the camera" value={camera.x} range={limits['camera.fromBackWall']} text={`${metres(camera.x)} from the wall behind, ${metres(camera.z)} high`} x={x(camera.x)} y={z(camera.z * 0.7)} scale={scale} step={0.1} onTake={take('camera')} />
-      <Handle name="the subject" value={face.x - camera.x} range={limits['subject.distance']} text={`${metres(face.x - camera.x)} from the camera, face ${metres(face.z)} high`} x={x(face.x)} y={z(face.z * 0.3)} scale={scale} step={0.1} onTake={take('subject')} />
-      {!section.openAbove && (
-        <Handle name="the ceiling" value={height} range={limits['room.height']} text={`${metres(height)} high`} x={Math.min(x(face.x) + ARM, x(plot.to) - 20)} y={z(height)} scale={scale} step={0.1} onTake={take('ceiling')} />
-      )}
-      {/* The arm is drawn ARM px long and stands for a metre, whatever the scale. */}
-      <Handle name="the head" value={tilt} range={limits['pointing.tilt']} text={`tilted ${tilt}°`} x={x(head.x) + along * ARM} y={z(head.z) - up * ARM} scale={ARM} step={0.1} onTake={take('tilt')} />
-    </>
-  );
-}
 
 interface DrawingProps {
   readonly section: SectionDocument;
@@ -181,10 +127,6 @@ const STROKES = {
 
 function Ray({ ray, plot }: { readonly ray: RayDocument; readonly plot: Plot }) {
   return <polyline points={polyline(ray.points, plot)} fill="none" stroke="var(--pop)" {...STROKES[ray.kind]} />;
-}
-
-function polyline(points: readonly PointDocument[], plot: Plot): string {
-  return points.map((point) => `${plot.x(point.x)},${plot.z(point.z)}`).join(' ');
 }
 
 function Camera({ section, plot }: { readonly section: SectionDocument; readonly plot: Plot }) {

@@ -1252,12 +1252,24 @@ export const aims = {
     "by-hand": "Turned by hand"
 } as const;
 
-/** Schools, in words. */
+/** Schools, and what each holds still. */
 export const schools = {
-    "shutter-first": "Shutter first",
-    "iso-floats": "ISO floats",
-    "long-time": "Low ISO, long time",
-    "free-hand": "Free hand"
+    "shutter-first": {
+        "label": "Shutter first",
+        "detail": "As slow as hands hold, faster only to spare the flash; ISO makes up the rest."
+    },
+    "iso-floats": {
+        "label": "ISO floats",
+        "detail": "Time and aperture stay from room to room, only ISO follows the light."
+    },
+    "long-time": {
+        "label": "Low ISO, long time",
+        "detail": "Lowest ISO, the shutter as long as the room asks: it smears where people move, the pop holds them."
+    },
+    "free-hand": {
+        "label": "Free hand",
+        "detail": "You set all three, the room reads as it comes, and only the output follows."
+    }
 } as const;
 
 /** Lights that can be kept, in words. */

@@ -152,9 +152,18 @@ final class ExchangeTest extends TestCase
         $this->actingAs($user = $this->person())->post('/nights', ['name' => 'Ünal & “Söhne” = 50 %', 'place' => "O'Hara's loft", 'heldOn' => '2027-06-12', 'zone' => 'Europe/Oslo', 'template' => 'club-night']);
         $night = $this->first($user);
         $moment = $night->moments()->firstOrFail();
-        $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['name' => 'Erste Gäste 🎉', 'startsAt' => '22:00', 'look.locks' => ['shutter' => '1/60']]))->assertOk();
+        $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['name' => 'Erste Gäste 🎉', 'startsAt' => '22:00', 'look.locks' => ['shutter' => '1/60'],
+            'look.school' => 'iso-floats', 'look.keep' => ['what' => 'stage', 'ev' => 8.5], 'look.fill' => 1, 'look.nd' => 2,
+            'head' => 'by-hand', 'pointing' => ['turn' => -60, 'tilt' => 45], 'zoom' => 50, 'dialled' => ['body' => -1, 'exposure' => 1],
+        ]))->assertOk();
+        $night->venue->update(['mains' => 'hz60']);
         $document = (string) $this->get("/nights/{$night->id}/document")->getContent();
         self::assertSame(['same'], array_keys($this->take($document)));
+        $this->actingAs($other = $this->person('Other'));
+        $this->take($document);
+        $returned = (string) $this->get("/nights/{$this->first($other)->id}/document")->getContent();
+        self::assertJsonStringEqualsJsonString($document, $returned);
+        self::assertSame([-1.0, 1.0], [$this->first($other)->moments()->firstOrFail()->dialled_body, $this->first($other)->moments()->firstOrFail()->dialled_exposure]);
     }
 
     public function testTheCalendarKeepsTheClocksOfTheVenue(): void

@@ -75,127 +75,6 @@ final class BenchTest extends TestCase
             ->where('bench.stored.draft.focalLength', 50));
     }
 
-    /** @param array<string, mixed> $changes */
-    #[DataProvider('badDrafts')]
-    public function testRefusesBadInputByFieldAndStoresNothing(array $changes, string $field, string $sentence): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
-        $draft = $this->draftOf($moment, $changes);
-        $this->actingAs($user)->putJson("/moments/{$moment->id}", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
-        foreach (['solve', 'strip', 'ways', 'costs', 'compare', 'pins'] as $what) {
-            $this->postJson("/moments/{$moment->id}/$what", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
-        }
-        self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()]);
-    }
-
-    /** @return iterable<string, array{array<string, mixed>, string, string}> */
-    public static function badDrafts(): iterable
-    {
-        yield 'negative distance' => [['subject.distance' => -1], 'subject.distance', '0.4 to 100 m; it is −1'];
-        yield 'subject outside the room' => [['subject.distance' => 12], 'subject.distance', 'there are 9.95 m'];
-        yield 'no ceiling' => [['room.height' => 0], 'room.height', '2 to 40 m; it is 0'];
-        yield 'what JSON makes of NaN' => [['subject.distance' => null], 'subject.distance', 'must be a number'];
-        yield 'NaN as text' => [['subject.distance' => 'NaN'], 'subject.distance', 'must be a number'];
-        yield 'endless ISO' => [['glow' => ['metered' => ['shutter' => '1/60', 'aperture' => 'f/4', 'iso' => 1e9]]], 'glow.metered.iso', 'not a customary ISO'];
-        yield 'unknown finish' => [['room.finishes.ceiling' => 'gold-leaf'], 'room.finishes.ceiling', 'must be one of'];
-        yield 'a field nobody knows' => [['room.colour' => 'red'], 'room.colour', 'is not a field here'];
-        yield 'room as text' => [['room' => 'big'], 'room', 'must be an object'];
-        yield 'no name' => [['name' => ''], 'name', 'Give the moment a name'];
-        yield 'markup in the name' => [['name' => '<b>Supper</b>'], 'name', 'must be plain text'];
-        yield 'an endless name' => [['name' => str_repeat('x', 81)], 'name', 'at most 80 characters'];
-        yield 'no time' => [['startsAt' => '25:99'], 'startsAt', 'hours and minutes'];
-        yield 'no body' => [['bodyId' => 'best'], 'bodyId', 'Choose one from your bag.'];
-        yield 'nobody’s lens' => [['lensId' => 999_999], 'lensId', 'Choose one from your bag.'];
-        yield 'an id beyond all numbers' => [['flashId' => '99999999999999999999999'], 'flashId', 'Choose one from your bag.'];
-        yield 'a modifier that is a word' => [['outfit.modifierId' => 'dome'], 'outfit.modifierId', 'Choose one from your bag.'];
-        yield 'a gel of nobody' => [['outfit.gelId' => 999_999], 'outfit.gelId', 'Choose one from your bag.'];
-        yield 'a curve that is a word' => [['glow.curve' => 'maybe'], 'glow.curve', 'must be true or false'];
-        yield 'a shutter held past sync' => [['look.locks' => ['shutter' => '1/1000']], 'look.locks.shutter', 'a bar of the frame would stay dark'];
-        yield 'an aperture held that the lens lacks' => [['look.locks' => ['aperture' => 'f/1']], 'look.locks.aperture', 'This lens has'];
-        yield 'a zoom that is none' => [['focalLength' => 50], 'focalLength', 'This lens has 35 mm only.'];
-        yield 'a school nobody goes to' => [['look.school' => 'by-ear'], 'look.school', 'must be one of'];
-        yield 'a light to keep without a level' => [['look.keep' => ['what' => 'candles']], 'look.keep.ev', 'must be a number'];
-        yield 'a light to keep that is none' => [['look.keep' => ['what' => 'moon', 'ev' => 1]], 'look.keep.what', 'must be one of'];
-        yield 'fill over correct' => [['look.fill' => -1], 'look.fill', '0 to 3 stops under; it is −1'];
-        yield 'a filter like a wall' => [['look.nd' => 1e300], 'look.nd', '0 to 10 stops'];
-        yield 'a filter as a list' => [['look.nd' => [1, 2]], 'look.nd', 'must be a number'];
-        yield 'high-speed sync as a word' => [['look.highSpeed' => 'yes'], 'look.highSpeed', 'must be true or false'];
-        yield 'a way nobody points' => [['head' => 'sideways'], 'head', 'must be one of'];
-        yield 'by hand without angles' => [['head' => 'by-hand'], 'pointing', 'must be an object'];
-        yield 'a head turned round and round' => [['head' => 'by-hand', 'pointing' => ['turn' => 720, 'tilt' => 0]], 'pointing.turn', '−180 to 180'];
-        yield 'a zoom beyond the unit' => [['zoom' => 299], 'zoom', 'must be'];
-        yield 'a compensation beyond the body' => [['dialled' => ['body' => 4, 'exposure' => 0]], 'dialled.body', '−3 to 3 stops'];
-        yield 'a compensation as a word' => [['dialled' => ['body' => 0, 'exposure' => 'up']], 'dialled.exposure', 'must be a number'];
-        yield 'people nobody reads here' => [['look.people' => []], 'look.people', 'is not a field here'];
-        yield 'focal length as text' => [['focalLength' => 'wide'], 'focalLength', 'must be a number, 8 to 600 mm'];
-    }
-
-    public function testAStripAnswersAsEachOfItsPlacesWould(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $this->actingAs($user);
-        $strip = [
-            ['subject' => ['distance' => 4.1, 'height' => 1.5]],
-            ['room' => ['height' => 2.7]],
-            ['subject' => ['distance' => 900, 'height' => 1.5]],
-            ['head' => 'by-hand', 'pointing' => ['turn' => 45, 'tilt' => 60]],
-        ];
-        $answers = $this->postJson("/moments/{$moment->id}/strip", $this->draftOf($moment) + ['strip' => $strip])->assertOk()->assertJsonCount(4)->json();
-        self::assertIsArray($answers);
-        self::assertNull($answers[2], 'no such place');
-        foreach ([0, 1, 3] as $i) {
-            $alone = array_replace_recursive($this->draftOf($moment), $strip[$i]);
-            self::assertSame($this->postJson("/moments/{$moment->id}/solve", $alone)->assertOk()->json(), $answers[$i]);
-        }
-    }
-
-    #[DataProvider('strips')]
-    public function testRefusesAStripThatIsNone(mixed $strip): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $this->actingAs($user)->postJson("/moments/{$moment->id}/strip", $this->draftOf($moment) + ['strip' => $strip])
-            ->assertJsonValidationErrors(['strip' => 'at most 24']);
-    }
-
-    /** @return iterable<string, array{mixed}> */
-    public static function strips(): iterable
-    {
-        yield 'none' => [null];
-        yield 'a word' => ['all'];
-        yield 'too many' => [array_fill(0, 25, ['head' => 'up'])];
-        yield 'by name' => [['a' => ['head' => 'up']]];
-    }
-
-    public function testPinsStandBesideWhatIsSetAndLeaveAgain(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $this->actingAs($user);
-        $slow = $this->draftOf($moment, ['look.locks' => ['iso' => '400']]);
-        $first = $this->postJson("/moments/{$moment->id}/pins", $slow)->assertOk()->assertJsonCount(1)->assertJsonPath('0.turns', 'nothing to turn')->json('0.id');
-        $this->postJson("/moments/{$moment->id}/compare", $this->draftOf($moment, ['look.locks' => ['iso' => '800']]))
-            ->assertJsonPath('0.iso', '400')->assertJsonPath('0.draft.look.locks.iso', '400')
-            ->assertJsonPath('0.turns', static fn(string $turns): bool => str_contains($turns, 'ISO 3 down'));
-        $this->postJson("/moments/{$moment->id}/pins", $slow)->assertOk();
-        $this->postJson("/moments/{$moment->id}/pins", $slow)->assertOk()->assertJsonCount(3);
-        $this->postJson("/moments/{$moment->id}/pins", $slow)->assertJsonValidationErrors(['page' => '3 settings are pinned already']);
-        self::assertIsString($first);
-        $this->deleteJson("/moments/{$moment->id}/pins/$first")->assertNoContent();
-        $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page->count('bench.pins', 2)->where('bench.stored.draft.look.locks.iso', null));
-    }
-
-    public function testPinsAreTheirOwners(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $pin = $this->actingAs($user)->postJson("/moments/{$moment->id}/pins", $this->draftOf($moment))->json('0.id');
-        self::assertIsString($pin);
-        $this->actingAs($this->person('Stranger'));
-        $this->postJson("/moments/{$moment->id}/pins", $this->draftOf($moment))->assertNotFound();
-        $this->postJson("/moments/{$moment->id}/compare", $this->draftOf($moment))->assertNotFound();
-        $this->deleteJson("/moments/{$moment->id}/pins/$pin")->assertNotFound();
-        self::assertCount(1, $moment->fresh()->pins ?? []);
-    }
-
     public function testSavesSchoolLightAnglesAndHelp(): void
     {
         $moment = $this->momentOf($user = $this->person());
@@ -410,6 +289,32 @@ final class BenchTest extends TestCase
         yield 'glow' => ['glow.ev', 'moments', 'glow_ev'];
         yield 'room under' => ['look.roomUnder', 'moments', 'room_under_stops'];
         yield 'focal length' => ['lens.focalLength', 'moments', 'focal_mm'];
+        yield 'fill' => ['look.fill', 'moments', 'fill_stops'];
+        yield 'neutral density' => ['look.nd', 'moments', 'nd_stops'];
+        yield 'zoom of the head' => ['zoom', 'moments', 'head_zoom'];
+        yield 'compensation on the body' => ['dialled.body', 'moments', 'dialled_body'];
+        yield 'exposure compensation' => ['dialled.exposure', 'moments', 'dialled_exposure'];
+    }
+
+    /** @param array<string, mixed> $columns */
+    #[DataProvider('halfStored')]
+    public function testTheDatabaseHoldsNothingByHalves(array $columns): void
+    {
+        $this->momentOf($this->person());
+        $this->expectException(QueryException::class);
+        DB::table('moments')->update($columns);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function halfStored(): iterable
+    {
+        yield 'angles of a head that is not turned by hand' => [['head_turn' => 10, 'head_tilt' => 10]];
+        yield 'a head by hand without angles' => [['head_aim' => 'by-hand']];
+        yield 'a turn without a tilt' => [['head_aim' => 'by-hand', 'head_turn' => 10]];
+        yield 'a tilt into the floor' => [['head_aim' => 'by-hand', 'head_turn' => 10, 'head_tilt' => -16]];
+        yield 'a light to keep without a level' => [['kept_thing' => 'candles']];
+        yield 'a level of nothing' => [['kept_ev' => 5]];
+        yield 'more pins than there is room for' => [['pins' => '[1, 2, 3, 4]']];
     }
 
     public function testTheDatabaseHoldsTheGlowOnce(): void

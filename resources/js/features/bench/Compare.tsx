@@ -1,8 +1,9 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { signed } from '@/lib/format';
 import { post, remove, type Answer } from '@/lib/http';
 import type { MomentDraft, PinData, SolutionDocument } from '@/types/generated';
 import { Button } from '@/ui/Button';
+import { useAsked } from './useSettled';
 
 interface Props {
   readonly momentId: number;
@@ -14,9 +15,6 @@ interface Props {
 
 const MOST = 3;
 
-/** ms that a draft must stand still before the pins are told apart from it again. */
-const SETTLED = 400;
-
 /** Settings that are pinned, beside what is set now, with the clicks between them. */
 export function Compare({ momentId, draft, solution, initial, onTake }: Props) {
   const [pins, setPins] = useState(initial);
@@ -27,19 +25,7 @@ export function Compare({ momentId, draft, solution, initial, onTake }: Props) {
     setTrouble(answer.kind === 'answered' ? '' : answer.kind === 'refused' ? (Object.values(answer.faults)[0] ?? '') : answer.sentence);
   };
   const any = pins.length > 0;
-  useEffect(() => {
-    if (!any) return;
-    let wanted = true;
-    const timer = setTimeout(() => {
-      void post<readonly PinData[]>(`/moments/${momentId}/compare`, draft).then((answer) => {
-        if (wanted && answer.kind === 'answered') setPins(answer.value);
-      });
-    }, SETTLED);
-    return () => {
-      wanted = false;
-      clearTimeout(timer);
-    };
-  }, [momentId, draft, any]);
+  useAsked('compare', momentId, draft, any, setPins);
   return (
     <section aria-labelledby="compare" className="grid gap-2">
       <div className="flex flex-wrap items-center justify-between gap-3">

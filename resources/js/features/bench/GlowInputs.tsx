@@ -18,7 +18,7 @@ const WAY_IN: Record<(typeof WAYS)[number]['value'], GlowDraft> = {
 };
 
 /** The glow, told as EV, as the exposure that a meter gave for it, or by the curve of the room. */
-export function GlowInputs({ bench, draft, faults, onChange }: InputProps) {
+export function GlowInputs({ bench, draft, faults, onChange, ahead }: InputProps) {
   const body = bench.bodies.find((choice) => choice.gear.id === draft.bodyId) ?? bench.bodies[0];
   const { ev, metered, curve } = draft.glow;
   const set = (glow: GlowDraft) => {
@@ -42,6 +42,9 @@ export function GlowInputs({ bench, draft, faults, onChange }: InputProps) {
           travel="step"
           value={ev ?? NaN}
           error={faults['glow.ev']}
+          onNear={(values) => {
+            ahead?.(values.map((near) => (before) => ({ ...before, glow: { ev: near, metered: null, curve: false } })));
+          }}
           onChange={(value) => {
             set({ ev: value, metered: null, curve: false });
           }}

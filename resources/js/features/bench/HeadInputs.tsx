@@ -1,13 +1,10 @@
-import { limits, type BenchData, type MomentDraft, type SolutionDocument } from '@/types/generated';
-import type { Faults } from '@/lib/http';
+import { limits, type BenchData, type SolutionDocument } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
+import type { Editing } from './Inputs';
 
-interface Props {
-  readonly draft: MomentDraft;
+interface Props extends Editing {
   readonly solution: SolutionDocument;
-  readonly faults: Faults;
-  readonly onChange: (draft: MomentDraft) => void;
 }
 
 const WHOSE = [

@@ -9,11 +9,15 @@ import { FinishChoice, RoomInputs } from './RoomInputs';
 import { LookInputs } from './LookInputs';
 import { MomentInputs } from './MomentInputs';
 
-export interface InputProps {
-  readonly bench: BenchData;
+/** A draft that a part of the bench shows and changes. */
+export interface Editing {
   readonly draft: MomentDraft;
   readonly faults: Faults;
   readonly onChange: (draft: MomentDraft) => void;
+}
+
+export interface InputProps extends Editing {
+  readonly bench: BenchData;
   /** What is set now, to be held by somebody who takes over; not given where nobody can. */
   readonly settings?: LocksDraft;
   /** Asks for drafts that may come next. */

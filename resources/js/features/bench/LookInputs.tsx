@@ -11,13 +11,6 @@ const WAYS = [
   { value: 'keep', label: 'Keep this light' },
 ] as const;
 
-const DETAILS: Readonly<Record<School, string>> = {
-  'shutter-first': 'As slow as hands hold, faster only to spare the flash; ISO makes up the rest.',
-  'iso-floats': 'Time and aperture stay from room to room.',
-  'long-time': 'Lowest ISO, the shutter as long as the room asks; the pop holds the people.',
-  'free-hand': 'You set all three; only the output follows.',
-};
-
 const NONE: LocksDraft = { shutter: null, aperture: null, iso: null };
 
 export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: InputProps) {
@@ -54,11 +47,20 @@ export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: 
           }}
         />
       ) : (
-        <Keep keep={look.keep} faults={faults} onChange={(keep) => { set({ keep }); }} />
+        <Keep
+          keep={look.keep}
+          faults={faults}
+          onChange={(keep) => {
+            set({ keep });
+          }}
+          onNear={(near) => {
+            ahead?.(near.map((keep) => (before) => ({ ...before, look: { ...before.look, keep } })));
+          }}
+        />
       )}
       <Choice
         label="Which controls follow"
-        options={Object.entries(schools).map(([value, label]) => ({ value, label, detail: DETAILS[value as School] }))}
+        options={Object.entries(schools).map(([value, words]) => ({ value, ...words }))}
         value={look.school}
         error={faults['look.school']}
         onChange={(value) => {
@@ -90,8 +92,15 @@ export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: 
   );
 }
 
+interface KeepProps {
+  readonly keep: KeepDraft;
+  readonly faults: Faults;
+  readonly onChange: (keep: KeepDraft) => void;
+  readonly onNear: (near: readonly KeepDraft[]) => void;
+}
+
 /** The brightest thing that must hold detail, and what a spot meter reads on it. */
-function Keep({ keep, faults, onChange }: { readonly keep: KeepDraft; readonly faults: Faults; readonly onChange: (keep: KeepDraft) => void }) {
+function Keep({ keep, faults, onChange, onNear }: KeepProps) {
   return (
     <>
       <Choice
@@ -110,6 +119,9 @@ function Keep({ keep, faults, onChange }: { readonly keep: KeepDraft; readonly f
         travel="step"
         value={keep.ev}
         error={faults['look.keep.ev']}
+        onNear={(values) => {
+          onNear(values.map((ev) => ({ ...keep, ev })));
+        }}
         onChange={(ev) => {
           onChange({ ...keep, ev });
         }}

@@ -1,12 +1,9 @@
-import type { Faults } from '@/lib/http';
-import type { MomentDraft, OfferDocument } from '@/types/generated';
+import type { OfferDocument } from '@/types/generated';
 import { Button } from '@/ui/Button';
+import type { Editing } from './Inputs';
 
-interface Props {
+interface Props extends Editing {
   readonly offers: readonly OfferDocument[];
-  readonly draft: MomentDraft;
-  readonly faults: Faults;
-  readonly onChange: (draft: MomentDraft) => void;
 }
 
 /** Where the room is brighter than sync speed allows: a filter, high-speed sync, and what each costs. */

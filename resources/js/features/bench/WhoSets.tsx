@@ -1,18 +1,15 @@
 import { memo } from 'react';
 import { signed } from '@/lib/format';
-import type { Faults } from '@/lib/http';
-import { limits, type DriftDocument, type MomentDraft, type TradeDocument, type WaysDocument } from '@/types/generated';
+import { limits, type DriftDocument, type TradeDocument, type WaysDocument } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
+import type { Editing } from './Inputs';
 import { useSettled } from './useSettled';
 
 /** Stops off what is planned from which a frame needs mending. */
 const OFF = 0.5;
 
-interface Props {
+interface Props extends Editing {
   readonly momentId: number;
-  readonly draft: MomentDraft;
-  readonly faults: Faults;
-  readonly onChange: (draft: MomentDraft) => void;
 }
 
 const WAYS = [
@@ -144,7 +141,7 @@ function Trades({ trades, onTake }: { readonly trades: readonly TradeDocument[];
 }
 
 /** What stands on the body already, so that the sum comes out right. */
-function Dialled({ draft, faults, onChange }: Omit<Props, 'momentId'>) {
+function Dialled({ draft, faults, onChange }: Editing) {
   const { dialled } = draft;
   return (
     <div className="grid gap-3 sm:grid-cols-2">

@@ -11,6 +11,7 @@ const AHEAD = 12;
 
 type What = 'subject' | 'camera' | 'ceiling' | 'tilt' | 'turn';
 type Next = (draft: MomentDraft) => MomentDraft;
+type Way = Pick<SectionDocument['pointing'], 'x' | 'y' | 'z'>;
 
 export type Moves = Readonly<Record<What, (from: SectionDocument) => (move: Move) => void>>;
 
@@ -21,7 +22,7 @@ export type Moves = Readonly<Record<What, (from: SectionDocument) => (move: Move
 export function useMoves(change: Dispatch<SetStateAction<MomentDraft>>, ahead: (next: readonly Next[]) => void): Moves {
   return useMemo(() => {
     const handle = (what: What) => (from: SectionDocument) => {
-      ahead(steps().map((step) => (draft) => NEXT[what](from, STEPS[what](from, step), draft)(draft)));
+      ahead(steps().map((step) => (draft) => NEXT[what](from, STEPS[what](from, step, draft), draft)(draft)));
       let taken: MomentDraft | null = null;
       return (move: Move) => {
         change((before) => {
@@ -48,7 +49,8 @@ const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: Mom
     const move = oneWay(hand);
     const distance = within(to(subject.distance + move.along, GRID), { ...limits['subject.distance'], max: from.length - camera.fromBackWall - GRID });
     const height = within(to(subject.height + move.up, GRID / 2), limits['subject.height']);
-    return (draft) => ({ ...draft, subject: { distance, height } });
+    // What the hand does not mean stays off the grid, where it was.
+    return (draft) => ({ ...draft, subject: move.up === 0 ? { ...subject, distance } : { ...subject, height } });
   },
   // The people stay where they are, so the distance follows.
   camera: (_, hand, { camera, subject }) => {
@@ -57,36 +59,39 @@ const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: Mom
     const fromBackWall = within(to(camera.fromBackWall + move.along, GRID), { min: limits['camera.fromBackWall'].min, max: face - limits['subject.distance'].min });
     const height = within(to(camera.height + move.up, GRID / 2), limits['camera.height']);
     const distance = to(face - fromBackWall, GRID / 10);
-    return (draft) => ({ ...draft, camera: { fromBackWall, height }, subject: { ...draft.subject, distance } });
+    return (draft) => (move.up === 0 ? { ...draft, camera: { ...camera, fromBackWall }, subject: { ...draft.subject, distance } } : { ...draft, camera: { ...camera, height } });
   },
   ceiling: (_, move, { room }) => {
     const height = within(to(room.height + move.up, GRID), limits['room.height']);
     return (draft) => ({ ...draft, room: { ...draft.room, height } });
   },
-  tilt: ({ pointing: { x, y, z } }, move) => {
+  tilt: (from, move, taken) => {
+    const { x, y, z } = toward(from, taken);
     // A head that looks aside keeps its turn; one in the plane of the section swings over.
     const aside = Math.abs(y) > Math.abs(x);
     const along = aside ? Math.hypot(x, y) : x + move.along;
     return pointed(aside ? degrees(Math.atan2(y, x)) : along < 0 ? 180 : 0, degrees(Math.atan2(z + move.up, Math.abs(along))));
   },
-  turn: ({ pointing }, move) => {
-    const [x, y] = level(pointing);
-    return pointed(degrees(Math.atan2(y + move.up, x + move.along)), Math.min(75, degrees(Math.asin(pointing.z))));
+  turn: (from, move, taken) => {
+    const way = toward(from, taken);
+    const [x, y] = level(way);
+    return pointed(degrees(Math.atan2(y + move.up, x + move.along)), Math.min(75, degrees(Math.asin(way.z))));
   },
 };
 
 /** A step of the grid as the move of a hand, from where something was taken. */
-const STEPS: Readonly<Record<What, (from: SectionDocument, step: number) => Move>> = {
+const STEPS: Readonly<Record<What, (from: SectionDocument, step: number, taken: MomentDraft) => Move>> = {
   subject: (_, step) => ({ along: step * GRID, up: 0 }),
   camera: (_, step) => ({ along: step * GRID, up: 0 }),
   ceiling: (_, step) => ({ along: 0, up: step * GRID }),
-  tilt: ({ pointing: { x, y, z } }, step) => {
+  tilt: (from, step, taken) => {
+    const { x, y, z } = toward(from, taken);
     const tilt = Math.asin(z) + radians(step * TURN);
     const reach = Math.hypot(x, y);
     return Math.abs(y) > Math.abs(x) ? { along: 0, up: reach * Math.tan(tilt) - z } : { along: Math.sign(x) * Math.cos(tilt) - x, up: Math.sin(tilt) - z };
   },
-  turn: ({ pointing }, step) => {
-    const [x, y] = level(pointing);
+  turn: (from, step, taken) => {
+    const [x, y] = level(toward(from, taken));
     const turn = Math.atan2(y, x) + radians(step * TURN);
     return { along: Math.cos(turn) - x, up: Math.sin(turn) - y };
   },
@@ -97,8 +102,15 @@ function pointed(turn: number, tilt: number): Next {
   return (draft) => ({ ...draft, head: 'by-hand', pointing });
 }
 
+/** Unit vector along which the head points: the hand's own angles, or where the answer has put it. */
+function toward({ pointing }: SectionDocument, { head, pointing: angles }: MomentDraft): Way {
+  if (head !== 'by-hand' || angles === null) return pointing;
+  const [turn, tilt] = [radians(angles.turn), radians(angles.tilt)];
+  return { x: Math.cos(tilt) * Math.cos(turn), y: Math.cos(tilt) * Math.sin(turn), z: Math.sin(tilt) };
+}
+
 /** Where a head points from above; ahead where it looks straight up. */
-function level({ x, y }: SectionDocument['pointing']): readonly [number, number] {
+function level({ x, y }: Way): readonly [number, number] {
   return Math.hypot(x, y) > 0.1 ? [x, y] : [1, 0];
 }
 

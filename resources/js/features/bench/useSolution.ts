@@ -113,8 +113,8 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
 }
 
 /** The parts of a draft that a hand moves in the drawings and on the rulers. */
-function moved({ camera, subject, room: { height }, look: { roomUnder }, head, pointing }: MomentDraft) {
-  return { camera, subject, room: { height }, look: { roomUnder }, head, pointing };
+function moved({ camera, subject, room: { height }, look: { roomUnder, keep }, glow: { ev }, head, pointing }: MomentDraft) {
+  return { camera, subject, room: { height }, look: { roomUnder, keep }, head, pointing, ...(ev === null ? {} : { glow: { ev } }) };
 }
 
 function keep(known: Map<string, SolutionDocument>, draft: MomentDraft, solution: SolutionDocument): void {

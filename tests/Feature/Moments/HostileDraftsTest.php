@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Moments;
+
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Drafts that no page sends: told by field on every route, and nothing of them is stored. */
+final class HostileDraftsTest extends TestCase
+{
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('badDrafts')]
+    public function testRefusesBadInputByFieldAndStoresNothing(array $changes, string $field, string $sentence): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
+        $draft = $this->draftOf($moment, $changes);
+        $this->actingAs($user)->putJson("/moments/{$moment->id}", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
+        foreach (['solve', 'strip', 'ways', 'costs', 'compare', 'pins'] as $what) {
+            $this->postJson("/moments/{$moment->id}/$what", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
+        }
+        self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function badDrafts(): iterable
+    {
+        yield 'negative distance' => [['subject.distance' => -1], 'subject.distance', '0.4 to 100 m; it is −1'];
+        yield 'subject outside the room' => [['subject.distance' => 12], 'subject.distance', 'there are 9.95 m'];
+        yield 'no ceiling' => [['room.height' => 0], 'room.height', '2 to 40 m; it is 0'];
+        yield 'what JSON makes of NaN' => [['subject.distance' => null], 'subject.distance', 'must be a number'];
+        yield 'NaN as text' => [['subject.distance' => 'NaN'], 'subject.distance', 'must be a number'];
+        yield 'endless ISO' => [['glow' => ['metered' => ['shutter' => '1/60', 'aperture' => 'f/4', 'iso' => 1e9]]], 'glow.metered.iso', 'not a customary ISO'];
+        yield 'unknown finish' => [['room.finishes.ceiling' => 'gold-leaf'], 'room.finishes.ceiling', 'must be one of'];
+        yield 'a field nobody knows' => [['room.colour' => 'red'], 'room.colour', 'is not a field here'];
+        yield 'room as text' => [['room' => 'big'], 'room', 'must be an object'];
+        yield 'no name' => [['name' => ''], 'name', 'Give the moment a name'];
+        yield 'markup in the name' => [['name' => '<b>Supper</b>'], 'name', 'must be plain text'];
+        yield 'an endless name' => [['name' => str_repeat('x', 81)], 'name', 'at most 80 characters'];
+        yield 'no time' => [['startsAt' => '25:99'], 'startsAt', 'hours and minutes'];
+        yield 'no body' => [['bodyId' => 'best'], 'bodyId', 'Choose one from your bag.'];
+        yield 'nobody’s lens' => [['lensId' => 999_999], 'lensId', 'Choose one from your bag.'];
+        yield 'an id beyond all numbers' => [['flashId' => '99999999999999999999999'], 'flashId', 'Choose one from your bag.'];
+        yield 'a modifier that is a word' => [['outfit.modifierId' => 'dome'], 'outfit.modifierId', 'Choose one from your bag.'];
+        yield 'a gel of nobody' => [['outfit.gelId' => 999_999], 'outfit.gelId', 'Choose one from your bag.'];
+        yield 'a curve that is a word' => [['glow.curve' => 'maybe'], 'glow.curve', 'must be true or false'];
+        yield 'a shutter held past sync' => [['look.locks' => ['shutter' => '1/1000']], 'look.locks.shutter', 'a bar of the frame would stay dark'];
+        yield 'an aperture held that the lens lacks' => [['look.locks' => ['aperture' => 'f/1']], 'look.locks.aperture', 'This lens has'];
+        yield 'a zoom that is none' => [['focalLength' => 50], 'focalLength', 'This lens has 35 mm only.'];
+        yield 'a school nobody goes to' => [['look.school' => 'by-ear'], 'look.school', 'must be one of'];
+        yield 'a light to keep without a level' => [['look.keep' => ['what' => 'candles']], 'look.keep.ev', 'must be a number'];
+        yield 'a light to keep that is none' => [['look.keep' => ['what' => 'moon', 'ev' => 1]], 'look.keep.what', 'must be one of'];
+        yield 'fill over correct' => [['look.fill' => -1], 'look.fill', '0 to 3 stops under; it is −1'];
+        yield 'a filter like a wall' => [['look.nd' => 1e300], 'look.nd', '0 to 10 stops'];
+        yield 'a filter as a list' => [['look.nd' => [1, 2]], 'look.nd', 'must be a number'];
+        yield 'high-speed sync as a word' => [['look.highSpeed' => 'yes'], 'look.highSpeed', 'must be true or false'];
+        yield 'a way nobody points' => [['head' => 'sideways'], 'head', 'must be one of'];
+        yield 'by hand without angles' => [['head' => 'by-hand'], 'pointing', 'must be an object'];
+        yield 'a head turned round and round' => [['head' => 'by-hand', 'pointing' => ['turn' => 720, 'tilt' => 0]], 'pointing.turn', '−180 to 180'];
+        yield 'a zoom beyond the unit' => [['zoom' => 299], 'zoom', 'must be'];
+        yield 'a compensation beyond the body' => [['dialled' => ['body' => 4, 'exposure' => 0]], 'dialled.body', '−3 to 3 stops'];
+        yield 'a compensation as a word' => [['dialled' => ['body' => 0, 'exposure' => 'up']], 'dialled.exposure', 'must be a number'];
+        yield 'people nobody reads here' => [['look.people' => []], 'look.people', 'is not a field here'];
+        yield 'focal length as text' => [['focalLength' => 'wide'], 'focalLength', 'must be a number, 8 to 600 mm'];
+    }
+}
