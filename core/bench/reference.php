@@ -47,7 +47,7 @@ function rule(BounceCase $case, float $distance): float
 function path(BounceCase $case): float
 {
     $way = $case->heads[0]->direction->unit;
-    $hit = $case->room->meets($case->heads[0]->position, $way->x, $way->y, $way->z)->point();
+    $hit = $case->room->meets($case->heads[0]->position, $way->x, $way->y, $way->z)->point;
 
     return $hit->minus($case->heads[0]->position)->length() + $case->probes['face']->point->minus($hit)->length();
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Room\BoxRoom;
-use Kaddle\Core\Room\SurfacePoint;
+use Kaddle\Core\Room\Footprint;
 
 /**
  * A beam as rays of equal energy.
@@ -35,30 +35,27 @@ final readonly class BeamRays
         return $this->lobe->beam->energy() / $this->rays;
     }
 
-    /** @return array<string, list<SurfacePoint>> where the rays end, by face */
+    /** @return list<Footprint> where the rays end, by surface */
     public function endsIn(BoxRoom $room): array
     {
         $d = $this->lobe->direction->unit;
         [$a, $b] = $this->lobe->direction->across();
         $power = 1.0 / ($this->lobe->beam->exponent + 1.0);
-        $golden = M_PI * (3.0 - sqrt(5.0));
         // The spiral winds the other way to the right, so that a mirrored room gets mirrored rays.
         $hand = $d->y < 0.0 ? -1.0 : 1.0;
-        $ends = [];
+        $golden = M_PI * (3.0 - sqrt(5.0));
+        [$turnCos, $turnSin] = [cos($golden), $hand * sin($golden)];
+        [$ca, $cb] = [$hand, 0.0];
+        $x = $y = $z = [];
         for ($i = 0; $i < $this->rays; ++$i) {
             $cos = (($i + 0.5) / $this->rays) ** $power;
             $sin = sqrt(1.0 - $cos * $cos);
-            $ca = $hand * $sin * cos($i * $golden);
-            $cb = $sin * sin($i * $golden);
-            $end = $room->meets(
-                $this->lobe->position,
-                $cos * $d->x + $ca * $a->x + $cb * $b->x,
-                $cos * $d->y + $ca * $a->y + $cb * $b->y,
-                $cos * $d->z + $ca * $a->z + $cb * $b->z,
-            );
-            $ends[$end->face->value][] = $end;
+            $x[] = $cos * $d->x + $sin * ($ca * $a->x + $cb * $b->x);
+            $y[] = $cos * $d->y + $sin * ($ca * $a->y + $cb * $b->y);
+            $z[] = $cos * $d->z + $sin * ($ca * $a->z + $cb * $b->z);
+            [$ca, $cb] = [$ca * $turnCos - $cb * $turnSin, $ca * $turnSin + $cb * $turnCos];
         }
 
-        return $ends;
+        return $room->footprints($this->lobe->position, $x, $y, $z);
     }
 }

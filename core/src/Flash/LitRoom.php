@@ -6,10 +6,9 @@ namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\Rgb;
 use Kaddle\Core\Room\BoxRoom;
-use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Footprint;
 use Kaddle\Core\Room\Patches;
 use Kaddle\Core\Room\Probe;
-use Kaddle\Core\Room\SurfacePoint;
 use Kaddle\Core\Room\Vector;
 
 /**
@@ -27,7 +26,7 @@ final readonly class LitRoom
      *
      * @param array<string, Probe> $probes
      * @param array<string, array{list<float>, list<float>, list<float>}> $importance lx per lm, by probe, band and patch
-     * @param list<array{Lobe, float, array<string, list<SurfacePoint>>}> $ends lobe, lm·s of each ray, ends by face
+     * @param list<array{Lobe, float, list<Footprint>}> $ends lobe, lm·s of each ray, ends by surface
      */
     public function __construct(
         private BoxRoom $room,
@@ -92,40 +91,30 @@ final readonly class LitRoom
     /**
      * Directions to the ends of rays, each as long as its light is strong.
      *
-     * @param array<string, list<SurfacePoint>> $ends
+     * @param list<Footprint> $ends
      */
     private function reflected(array $ends, Probe $probe): Vector
     {
-        $x = $y = $z = 0.0;
-        $from = $probe->point;
-        foreach ($ends as $face => $points) {
-            $share = $this->room->reflectance(Face::from($face))->share->luminance();
-            foreach ($points as $point) {
-                $dx = $point->x - $from->x;
-                $dy = $point->y - $from->y;
-                $dz = $point->z - $from->z;
-                $weight = $share * $point->seenBy($probe) / sqrt($dx * $dx + $dy * $dy + $dz * $dz + 1e-18);
-                $x += $weight * $dx;
-                $y += $weight * $dy;
-                $z += $weight * $dz;
-            }
+        $sum = Vector::of(0.0, 0.0, 0.0);
+        foreach ($ends as $footprint) {
+            $share = $this->room->reflectance($footprint->face)->share->luminance();
+            $sum = $sum->plus($footprint->directionsFrom($probe)->times($share));
         }
 
-        return Vector::of($x, $y, $z);
+        return $sum;
     }
 
     /**
-     * @param array<string, list<SurfacePoint>> $ends by face
+     * @param list<Footprint> $ends
      *
      * @return array<int, float> lm·s by patch, those that get any
      */
     private function energyByPatch(array $ends, float $each): array
     {
         $energy = [];
-        foreach ($ends as $points) {
-            foreach ($points as $point) {
-                $patch = $this->patches->indexAt($point);
-                $energy[$patch] = ($energy[$patch] ?? 0.0) + $each;
+        foreach ($ends as $footprint) {
+            foreach ($this->patches->hits($footprint) as $patch => $hits) {
+                $energy[$patch] = ($energy[$patch] ?? 0.0) + $hits * $each;
             }
         }
 
@@ -133,19 +122,17 @@ final readonly class LitRoom
     }
 
     /**
-     * @param array<string, list<SurfacePoint>> $ends by face
+     * @param list<Footprint> $ends
      *
      * @return array<string, Rgb> lx·s by face
      */
     private function firstReflection(array $ends, Probe $probe, float $each): array
     {
         $light = [];
-        foreach ($ends as $face => $points) {
-            $sum = 0.0;
-            foreach ($points as $point) {
-                $sum += $point->seenBy($probe);
-            }
-            $light[$face] = $this->room->reflectance(Face::from($face))->share->times($sum * $each);
+        foreach ($ends as $footprint) {
+            $face = $footprint->face->value;
+            $sent = $this->room->reflectance($footprint->face)->share->times($footprint->seenBy($probe) * $each);
+            $light[$face] = isset($light[$face]) ? $light[$face]->plus($sent) : $sent;
         }
 
         return $light;

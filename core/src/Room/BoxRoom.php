@@ -18,6 +18,10 @@ use Kaddle\Core\Quantity\OutOfRange;
  */
 final readonly class BoxRoom
 {
+    /** What rays can end on: at the upper and lower end of z, x and y; after these come the slopes. */
+    private const SURFACES = [Face::Ceiling, Face::Floor, Face::Far, Face::Back, Face::Left, Face::Right];
+    private const SLOPES = 6;
+
     /**
      * @param array<string, Reflectance> $reflectances by face
      * @param array<string, Vector> $normals into the room, by face
@@ -132,30 +136,61 @@ final readonly class BoxRoom
      */
     public function meets(Vector $from, float $dx, float $dy, float $dz): SurfacePoint
     {
-        $alongX = self::reach($from->x, $dx, $this->length);
-        $alongY = self::reach($from->y, $dy, $this->width);
-        $alongZ = $dz > 0.0 && $this->slopes !== [] ? INF : self::reach($from->z, $dz, $this->height);
-        $reach = min($alongX, $alongY, $alongZ);
-        $face = match ($reach) {
-            $alongZ => $dz > 0.0 ? Face::Ceiling : Face::Floor,
-            $alongX => $dx > 0.0 ? Face::Far : Face::Back,
-            default => $dy > 0.0 ? Face::Left : Face::Right,
-        };
-        $normal = $this->normals[$face->value];
-        foreach ($this->slopes as $slope) {
-            $before = $slope->reach($from, $dx, $dy, $dz);
-            if ($before < $reach) {
-                [$reach, $face, $normal] = [$before, Face::Ceiling, $slope->normal];
+        $end = $this->footprints($from, [$dx], [$dy], [$dz])[0];
+
+        return new SurfacePoint($end->face, Vector::of($end->x[0], $end->y[0], $end->z[0]));
+    }
+
+    /**
+     * The same for many rays from one point, by the surfaces that they end on.
+     *
+     * @param list<float> $dx
+     * @param list<float> $dy
+     * @param list<float> $dz
+     *
+     * @return list<Footprint>
+     */
+    public function footprints(Vector $from, array $dx, array $dy, array $dz): array
+    {
+        [$fx, $fy, $fz] = [$from->x, $from->y, $from->z];
+        [$length, $width] = [$this->length, $this->width];
+        $underSlopes = $this->slopes !== [];
+        $xs = $ys = $zs = [];
+        foreach ($dx as $i => $x) {
+            $y = $dy[$i];
+            $z = $dz[$i];
+            $alongX = self::reach($fx, $x, $length);
+            $alongY = self::reach($fy, $y, $width);
+            $reach = $z > 0.0 && $underSlopes ? INF : self::reach($fz, $z, $this->height);
+            $surface = $z > 0.0 ? 0 : 1;
+            if ($alongX < $reach) {
+                $reach = $alongX;
+                $surface = $x > 0.0 ? 2 : 3;
             }
+            if ($alongY < $reach) {
+                $reach = $alongY;
+                $surface = $y > 0.0 ? 4 : 5;
+            }
+            foreach ($this->slopes as $slope => $plane) {
+                $before = $plane->reach($from, $x, $y, $z);
+                if ($before < $reach) {
+                    $reach = $before;
+                    $surface = self::SLOPES + $slope;
+                }
+            }
+            $xs[$surface][] = max(0.0, min($length, $fx + $reach * $x));
+            $ys[$surface][] = max(0.0, min($width, $fy + $reach * $y));
+            $zs[$surface][] = max(0.0, $fz + $reach * $z);
         }
 
-        return new SurfacePoint(
-            $face,
-            max(0.0, min($this->length, $from->x + $reach * $dx)),
-            max(0.0, min($this->width, $from->y + $reach * $dy)),
-            max(0.0, $from->z + $reach * $dz),
-            $normal,
-        );
+        $prints = [];
+        foreach ($xs as $surface => $points) {
+            $slope = $this->slopes[$surface - self::SLOPES] ?? null;
+            $face = $slope === null ? self::SURFACES[$surface] : Face::Ceiling;
+            $prints[] = new Footprint($face, $slope->normal ?? $this->normals[$face->value], $points, $ys[$surface], $zs[$surface]);
+        }
+
+        return $prints;
     }
 
     /** Multiples of $way until the wall ahead on one axis. */

@@ -10,7 +10,8 @@ namespace Kaddle\Core\Room;
  * Irradiance at the point = radiosity of the rectangle x form factor. Closed
  * forms for a small element against an axis-parallel rectangle: Howell,
  * "A Catalog of Radiation Heat Transfer Configuration Factors", B-3 (parallel)
- * and B-4 (perpendicular), summed with sign over the four corners.
+ * and B-4 (perpendicular), summed with sign over the four corners; the terms of
+ * two corners each share a distance.
  *
  * @phpstan-all-methods-pure
  */
@@ -26,8 +27,8 @@ final class FormFactor
      */
     public static function parallel(float $gap, float $u1, float $u2, float $v1, float $v2): float
     {
-        return self::parallelCorner($gap, $u2, $v2) - self::parallelCorner($gap, $u1, $v2)
-            - self::parallelCorner($gap, $u2, $v1) + self::parallelCorner($gap, $u1, $v1);
+        return (self::strip($gap, $u2, $v1, $v2) - self::strip($gap, $u1, $v1, $v2)
+            + self::strip($gap, $v2, $u1, $u2) - self::strip($gap, $v1, $u1, $u2)) / (2.0 * M_PI);
     }
 
     /**
@@ -39,22 +40,23 @@ final class FormFactor
      */
     public static function perpendicular(float $gap, float $side1, float $side2, float $rise1, float $rise2): float
     {
-        return self::perpendicularCorner($gap, $side2, $rise2) - self::perpendicularCorner($gap, $side1, $rise2)
-            - self::perpendicularCorner($gap, $side2, $rise1) + self::perpendicularCorner($gap, $side1, $rise1);
+        $low = sqrt($gap * $gap + $rise1 * $rise1);
+        $high = sqrt($gap * $gap + $rise2 * $rise2);
+
+        return $gap * (self::angle($low, $side1, $side2) / $low - self::angle($high, $side1, $side2) / $high) / (2.0 * M_PI);
     }
 
-    private static function parallelCorner(float $gap, float $u, float $v): float
+    /** What one edge of a parallel rectangle adds, $away to the side of the foot and from $from to $to along itself. */
+    private static function strip(float $gap, float $away, float $from, float $to): float
     {
-        $p = sqrt($u * $u + $gap * $gap);
-        $q = sqrt($v * $v + $gap * $gap);
+        $distance = sqrt($gap * $gap + $away * $away);
 
-        return ($u / $p * atan($v / $p) + $v / $q * atan($u / $q)) / (2.0 * M_PI);
+        return $away * self::angle($distance, $from, $to) / $distance;
     }
 
-    private static function perpendicularCorner(float $gap, float $side, float $rise): float
+    /** Under which a stretch is seen from a distance beside it, radians. */
+    private static function angle(float $distance, float $from, float $to): float
     {
-        $q = sqrt($gap * $gap + $rise * $rise);
-
-        return (atan($side / $gap) - $gap / $q * atan($side / $q)) / (2.0 * M_PI);
+        return atan($to / $distance) - atan($from / $distance);
     }
 }

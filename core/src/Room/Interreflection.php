@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Room;
 
-use Kaddle\Core\Quantity\Rgb;
-
 /**
  * What a room does with light after the first reflection: radiosity over patches,
  * solved backwards from the places that matter.
@@ -21,14 +19,14 @@ final readonly class Interreflection
     private const ROUNDS = 3;
 
     /**
-     * @param list<float> $areas m²
-     * @param array{list<float>, list<float>, list<float>} $reflectances by band
+     * @param array{list<float>, list<float>, list<float>} $reflectances by band and patch
+     * @param array{list<float>, list<float>, list<float>} $leaving the same over the patch's area, 1/m²
      */
     private function __construct(
         public Patches $patches,
         private Transfer $transfer,
-        private array $areas,
         private array $reflectances,
+        private array $leaving,
     ) {}
 
     public static function in(BoxRoom $room): self
@@ -46,18 +44,16 @@ final readonly class Interreflection
 
     private static function finished(BoxRoom $room, Patches $patches, Transfer $transfer): self
     {
-        $shares = array_map(static fn(Patch $p): Rgb => $room->reflectance($p->face)->share, $patches->all);
+        $reflectances = $leaving = [[], [], []];
+        foreach ($patches->all as $patch) {
+            $share = $room->reflectance($patch->face)->share;
+            foreach ([$share->r, $share->g, $share->b] as $band => $reflectance) {
+                $reflectances[$band][] = $reflectance;
+                $leaving[$band][] = $reflectance / $patch->area;
+            }
+        }
 
-        return new self(
-            $patches,
-            $transfer,
-            array_map(static fn(Patch $p): float => $p->area, $patches->all),
-            [
-                array_map(static fn(Rgb $share): float => $share->r, $shares),
-                array_map(static fn(Rgb $share): float => $share->g, $shares),
-                array_map(static fn(Rgb $share): float => $share->b, $shares),
-            ],
-        );
+        return new self($patches, $transfer, $reflectances, $leaving);
     }
 
     /**
@@ -68,43 +64,57 @@ final readonly class Interreflection
     public function importance(Probe $probe): array
     {
         $seen = array_map($probe->formFactorTo(...), $this->patches->all);
+        $now = $totals = [$seen, $seen, $seen];
+        $ratios = [0.0, 0.0, 0.0];
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $before = array_map(array_sum(...), $now);
+            $now = $this->transfer->back([
+                self::times($now[0], $this->reflectances[0]),
+                self::times($now[1], $this->reflectances[1]),
+                self::times($now[2], $this->reflectances[2]),
+            ]);
+            foreach ($now as $band => $worth) {
+                $totals[$band] = $round === 0 ? $worth : self::plus($totals[$band], $worth, 1.0);
+                $ratios[$band] = $before[$band] > 0.0 ? array_sum($worth) / $before[$band] : 0.0;
+            }
+        }
+        foreach ($totals as $band => $total) {
+            $tail = $ratios[$band] / (1.0 - $ratios[$band]);
+            $totals[$band] = self::times(self::plus($total, $now[$band], $tail), $this->leaving[$band]);
+        }
 
-        return [
-            $this->band($seen, $this->reflectances[0]),
-            $this->band($seen, $this->reflectances[1]),
-            $this->band($seen, $this->reflectances[2]),
-        ];
+        return $totals;
     }
 
     /**
-     * @param list<float> $seen
-     * @param list<float> $reflectances
+     * @param list<float> $values
+     * @param list<float> $factors as many
      *
      * @return list<float>
      */
-    private function band(array $seen, array $reflectances): array
+    private static function times(array $values, array $factors): array
     {
-        $now = $seen;
-        $total = array_fill(0, count($seen), 0.0);
-        $weight = array_sum($now);
-        $ratio = 0.0;
-        for ($round = 0; $round < self::ROUNDS && $weight > 0.0; ++$round) {
-            foreach ($reflectances as $i => $rho) {
-                $now[$i] *= $rho;
-            }
-            $now = $this->transfer->back(array_values($now));
-            foreach ($now as $i => $worth) {
-                $total[$i] += $worth;
-            }
-            $before = $weight;
-            $weight = array_sum($now);
-            $ratio = $weight / $before;
-        }
-        $tail = $ratio / (1.0 - $ratio);
-        foreach ($reflectances as $i => $rho) {
-            $total[$i] = ($total[$i] + $tail * $now[$i]) * $rho / $this->areas[$i];
+        $products = [];
+        foreach ($values as $i => $value) {
+            $products[] = $value * $factors[$i];
         }
 
-        return array_values($total);
+        return $products;
+    }
+
+    /**
+     * @param list<float> $values
+     * @param list<float> $more as many
+     *
+     * @return list<float>
+     */
+    private static function plus(array $values, array $more, float $weight): array
+    {
+        $sums = [];
+        foreach ($values as $i => $value) {
+            $sums[] = $value + $weight * $more[$i];
+        }
+
+        return $sums;
     }
 }

@@ -24,61 +24,64 @@ final readonly class Patches
     /** The faces of the octant at the origin. */
     private const ORIGIN = [Face::Back, Face::Right, Face::Floor];
 
-    private int $octant;
-
     /**
      * @param list<Patch> $all
+     * @param array<string, array<int, int>> $byCell indexes by face and cell in it
+     * @param array{float, float, float} $extents
      * @param array{int, int, int} $cuts
      */
     private function __construct(
         public array $all,
+        private array $byCell,
+        private array $extents,
         /** Cuts along each axis, even. */
-        public array $cuts,
-        private BoxRoom $room,
-        private float $height,
-    ) {
-        $this->octant = intdiv(count($all), self::IMAGES);
-    }
+        private array $cuts,
+    ) {}
 
     public static function of(BoxRoom $room): self
     {
         $extents = $room->extents();
         $average = ($extents[0] * $extents[1] * $extents[2]) ** (1.0 / 3.0);
         $cuts = array_map(static fn(float $side): int => self::evenCuts($side / $average), $extents);
-        $all = [];
+        $all = $byCell = [];
         for ($image = 0; $image < self::IMAGES; ++$image) {
             foreach (self::ORIGIN as $face) {
-                $all = [...$all, ...self::mirrored($face, $image, $extents, $cuts)];
+                foreach (self::mirrored($face, $image, $extents, $cuts) as $cell => $patch) {
+                    $byCell[$patch->face->value][$cell] = count($all);
+                    $all[] = $patch;
+                }
             }
         }
 
-        return new self($all, $cuts, $room, $extents[2]);
+        return new self($all, $byCell, $extents, $cuts);
     }
 
     /** How many patches one octant has. */
     public function inOctant(): int
     {
-        return $this->octant;
+        return intdiv(count($this->all), self::IMAGES);
     }
 
-    /** Index of the patch that a point of a face belongs to. */
-    public function indexAt(SurfacePoint $place): int
+    /** @return array<int, int> how many ends of rays fall on each patch, those that get any */
+    public function hits(Footprint $ends): array
     {
-        [$cx, $cy, $cz] = $this->cuts;
-        $x = min($cx - 1, (int) ($place->x / $this->room->length * $cx));
-        $y = min($cy - 1, (int) ($place->y / $this->room->width * $cy));
-        $z = min($cz - 1, (int) ($place->z / $this->height * $cz));
-        $image = (2 * $x >= $cx ? 1 : 0) + (2 * $y >= $cy ? 2 : 0) + (2 * $z >= $cz ? 4 : 0);
-        $x = min($x, $cx - 1 - $x);
-        $y = min($y, $cy - 1 - $y);
-        $z = min($z, $cz - 1 - $z);
-        [$hx, $hy, $hz] = [$cx >> 1, $cy >> 1, $cz >> 1];
-
-        return $image * $this->octant + match ($place->face) {
-            Face::Back, Face::Far => $y * $hz + $z,
-            Face::Right, Face::Left => $hy * $hz + $x * $hz + $z,
-            Face::Floor, Face::Ceiling => $hy * $hz + $hx * $hz + $x * $hy + $y,
+        $axis = $ends->face->axis();
+        [$u, $v] = self::axesOf($axis);
+        [$along, $across] = match ($axis) {
+            0 => [$ends->y, $ends->z],
+            1 => [$ends->x, $ends->z],
+            default => [$ends->x, $ends->y],
         };
+        [$cutsU, $cutsV] = [$this->cuts[$u], $this->cuts[$v]];
+        [$perU, $perV] = [$cutsU / $this->extents[$u], $cutsV / $this->extents[$v]];
+        $byCell = $this->byCell[$ends->face->value];
+        $hits = [];
+        foreach ($along as $i => $place) {
+            $patch = $byCell[min($cutsU - 1, (int) ($place * $perU)) * $cutsV + min($cutsV - 1, (int) ($across[$i] * $perV))];
+            $hits[$patch] = ($hits[$patch] ?? 0) + 1;
+        }
+
+        return $hits;
     }
 
     private static function evenCuts(float $relativeSide): int
@@ -90,7 +93,7 @@ final readonly class Patches
      * @param array{float, float, float} $extents
      * @param array{int, int, int} $cuts
      *
-     * @return list<Patch>
+     * @return array<int, Patch> by cell of their face
      */
     private static function mirrored(Face $origin, int $image, array $extents, array $cuts): array
     {
@@ -103,7 +106,7 @@ final readonly class Patches
                 $cell = [0, 0, 0];
                 $cell[$u] = self::isMirrored($image, $u) ? $cuts[$u] - 1 - $i : $i;
                 $cell[$v] = self::isMirrored($image, $v) ? $cuts[$v] - 1 - $j : $j;
-                $patches[] = new Patch(
+                $patches[$cell[$u] * $cuts[$v] + $cell[$v]] = new Patch(
                     $face,
                     $face->isUpper() ? $extents[$axis] : 0.0,
                     $axes,

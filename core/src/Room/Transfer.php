@@ -17,7 +17,6 @@ final readonly class Transfer
     /** @param list<list<list<float>>> $blocks [combination of images][sender][receiver], both in the octant */
     private function __construct(
         private array $blocks,
-        private int $octant,
     ) {}
 
     public static function between(Patches $patches): self
@@ -25,41 +24,46 @@ final readonly class Transfer
         $octant = $patches->inOctant();
         $blocks = [];
         foreach (array_slice($patches->all, 0, $octant) as $sender) {
-            $row = [];
-            foreach ($patches->all as $receiver) {
-                $row[] = $receiver->face === $sender->face ? 0.0 : $sender->seenFrom($receiver);
-            }
-            foreach (array_chunk(self::combined($row, $octant), max(1, $octant)) as $combination => $part) {
+            $row = array_map($sender->seenFrom(...), $patches->all);
+            foreach (array_chunk(self::combined($row), max(1, $octant)) as $combination => $part) {
                 $blocks[$combination][] = $part;
             }
         }
 
-        return new self(array_values($blocks), $octant);
+        return new self(array_values($blocks));
     }
 
     /**
-     * From what light is worth where it arrives to what it is worth where it leaves.
+     * From what light is worth where it arrives to what it is worth where it leaves; for three
+     * bands at once, which have the matrix in common.
      *
-     * @param list<float> $worth by patch
+     * @param array{list<float>, list<float>, list<float>} $worth by band and patch
      *
-     * @return list<float> by patch
+     * @return array{list<float>, list<float>, list<float>} by band and patch
      */
     public function back(array $worth): array
     {
-        $combined = self::combined($worth, $this->octant);
-        $sums = [];
-        foreach ($this->blocks as $combination => $block) {
-            $part = array_slice($combined, $combination * $this->octant, $this->octant);
+        [$r, $g, $b] = array_map(self::combined(...), $worth);
+        $reds = $greens = $blues = [];
+        $start = 0;
+        foreach ($this->blocks as $block) {
             foreach ($block as $row) {
-                $sum = 0.0;
-                foreach ($row as $receiver => $share) {
-                    $sum += $share * $part[$receiver];
+                $red = $green = $blue = 0.0;
+                $i = $start;
+                foreach ($row as $share) {
+                    $red += $share * $r[$i];
+                    $green += $share * $g[$i];
+                    $blue += $share * $b[$i];
+                    ++$i;
                 }
-                $sums[] = $sum / Patches::IMAGES;
+                $reds[] = $red / Patches::IMAGES;
+                $greens[] = $green / Patches::IMAGES;
+                $blues[] = $blue / Patches::IMAGES;
             }
+            $start += count($block);
         }
 
-        return self::combined($sums, $this->octant);
+        return array_map(self::combined(...), [$reds, $greens, $blues]);
     }
 
     /**
@@ -67,22 +71,18 @@ final readonly class Transfer
      *
      * @param list<float> $values by patch
      *
-     * @return list<float>
+     * @return list<float> by combination and place in the octant
      */
-    private static function combined(array $values, int $octant): array
+    private static function combined(array $values): array
     {
-        for ($bit = 1; $bit < Patches::IMAGES; $bit *= 2) {
-            for ($image = 0; $image < Patches::IMAGES; ++$image) {
-                if (($image & $bit) !== 0) {
-                    continue;
-                }
-                $here = $image * $octant;
-                $there = ($image | $bit) * $octant;
-                for ($i = 0; $i < $octant; ++$i) {
-                    $a = $values[$here + $i];
-                    $b = $values[$there + $i];
-                    $values[$here + $i] = $a + $b;
-                    $values[$there + $i] = $a - $b;
+        $count = count($values);
+        for ($apart = intdiv($count, Patches::IMAGES); $apart < $count; $apart *= 2) {
+            for ($start = 0; $start < $count; $start += 2 * $apart) {
+                for ($i = $start; $i < $start + $apart; ++$i) {
+                    $a = $values[$i];
+                    $b = $values[$i + $apart];
+                    $values[$i] = $a + $b;
+                    $values[$i + $apart] = $a - $b;
                 }
             }
         }

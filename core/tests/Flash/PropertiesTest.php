@@ -34,19 +34,21 @@ final class PropertiesTest extends TestCase
                 $room = self::room(12.0, 7.0, 3.0, 0.5);
                 $head = Head::at(Vector::of(4.0, 3.0, 1.8), self::pointing($tilt, $pan), Beam::fromGuideNumber(30.0, $halfAngle));
                 $rays = BeamRays::of($head->lobes[0], 200);
-                $ends = array_merge(...array_values($rays->endsIn($room)));
-                self::assertEqualsWithDelta($head->beam->energy(), count($ends) * $rays->energy(), 1e-6);
-                foreach ($ends as $end) {
-                    $gap = match ($end->face) {
-                        Face::Back => $end->x,
-                        Face::Far => 12.0 - $end->x,
-                        Face::Right => $end->y,
-                        Face::Left => 7.0 - $end->y,
-                        Face::Floor => $end->z,
-                        Face::Ceiling => 3.0 - $end->z,
+                $ends = 0;
+                foreach ($rays->endsIn($room) as $on) {
+                    $ends += count($on->x);
+                    [$places, $plane] = match ($on->face) {
+                        Face::Back => [$on->x, 0.0],
+                        Face::Far => [$on->x, 12.0],
+                        Face::Right => [$on->y, 0.0],
+                        Face::Left => [$on->y, 7.0],
+                        Face::Floor => [$on->z, 0.0],
+                        Face::Ceiling => [$on->z, 3.0],
                     };
-                    self::assertEqualsWithDelta(0.0, $gap, 1e-9);
+                    self::assertEqualsWithDelta($plane, min($places), 1e-9);
+                    self::assertEqualsWithDelta($plane, max($places), 1e-9);
                 }
+                self::assertEqualsWithDelta($head->beam->energy(), $ends * $rays->energy(), 1e-6);
             });
     }
 
@@ -144,7 +146,8 @@ final class PropertiesTest extends TestCase
     public function testTransferOfEvenLightIsEven(): void
     {
         $patches = Interreflection::in(self::room(20.0, 5.0, 3.0, 0.5))->patches;
-        $back = Transfer::between($patches)->back(array_fill(0, count($patches->all), 1.0));
+        $even = array_fill(0, count($patches->all), 1.0);
+        [$back] = Transfer::between($patches)->back([$even, $even, $even]);
         $sent = 0.0;
         $area = 0.0;
         foreach ($patches->all as $i => $patch) {

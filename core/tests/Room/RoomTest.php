@@ -83,7 +83,7 @@ final class RoomTest extends TestCase
     {
         $patches = Patches::of(self::room(9.0, 5.0, 3.0, 0.5));
         $worth = array_map(static fn(int $i): float => fmod(sin($i + 1.0) * 1000.0, 1.0) + 1.0, array_keys($patches->all));
-        $back = Transfer::between($patches)->back($worth);
+        [$back] = Transfer::between($patches)->back([$worth, $worth, $worth]);
         foreach ($patches->all as $i => $sender) {
             $sum = 0.0;
             foreach ($patches->all as $j => $receiver) {
@@ -100,7 +100,8 @@ final class RoomTest extends TestCase
         foreach ($patches->all as $i => $patch) {
             [$x, $y, $z] = $patch->middle;
             $middle = Vector::of(5.5, 3.0, 1.5);
-            self::assertSame($i, $patches->indexAt($room->meets($middle, $x - 5.5, $y - 3.0, $z - 1.5)), "patch $i");
+            [$end] = $room->footprints($middle, [$x - 5.5], [$y - 3.0], [$z - 1.5]);
+            self::assertSame([$i => 1], $patches->hits($end), "patch $i");
         }
     }
 
@@ -124,7 +125,7 @@ final class RoomTest extends TestCase
         $room = self::room(10.0, 4.0, 3.0, 0.5);
         $from = Vector::of(2.0, 2.0, 1.0);
         self::assertSame(Face::Ceiling, $room->meets($from, 0.1, 0.0, 1.0)->face);
-        self::assertEquals(Vector::of(10.0, 2.0, 1.0), $room->meets($from, 3.0, 0.0, 0.0)->point());
+        self::assertEquals(Vector::of(10.0, 2.0, 1.0), $room->meets($from, 3.0, 0.0, 0.0)->point);
         self::assertSame(Face::Right, $room->meets($from, 0.1, -1.0, 0.0)->face);
         self::assertSame(Face::Back, $room->meets($from, -1.0, 0.1, 0.0)->face);
     }

@@ -45,10 +45,10 @@ final readonly class BeamDrawing
             return [...$this->fan(), new RayDocument(RayKind::Axis, $this->points($this->head->position, $face))];
         }
         $hit = $this->endOf($this->head->direction->unit);
-        $axis = new RayDocument(RayKind::Axis, $this->points($this->head->position, $hit->point()));
+        $axis = new RayDocument(RayKind::Axis, $this->points($this->head->position, $hit->point));
         $lit = $this->room->reflectance($hit->face)->share->luminance() > 0.0;
 
-        return [...$this->fan(), $axis, ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point(), $face))] : [])];
+        return [...$this->fan(), $axis, ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point, $face))] : [])];
     }
 
     /** @return list<PoolDocument> */
@@ -82,7 +82,7 @@ final readonly class BeamDrawing
         for ($i = 0; $i <= self::FAN; ++$i) {
             $turn = $widest * (1.0 - 2.0 * $i / self::FAN);
             $end = $this->endOf($axis->times(cos($turn))->plus($aside->times(sin($turn))));
-            $rays[] = new RayDocument(RayKind::Fan, $this->points($this->head->position, $end->point()));
+            $rays[] = new RayDocument(RayKind::Fan, $this->points($this->head->position, $end->point));
         }
 
         return $rays;
