@@ -22,13 +22,31 @@ enum Face: string
     /** y = width, at the camera's left hand. */
     case Left = 'left';
 
-    /** The axis at right angles to the face: 0 for x, 1 for y, 2 for z. */
+    /**
+     * The axis at right angles to the face: 0 for x, 1 for y, 2 for z.
+     *
+     * @return int<0, 2>
+     */
     public function axis(): int
     {
         return match ($this) {
             self::Back, self::Far => 0,
             self::Right, self::Left => 1,
             self::Floor, self::Ceiling => 2,
+        };
+    }
+
+    /**
+     * The two axes that span the face, ascending.
+     *
+     * @return array{int<0, 2>, int<0, 2>}
+     */
+    public function sides(): array
+    {
+        return match ($this->axis()) {
+            0 => [1, 2],
+            1 => [0, 2],
+            2 => [0, 1],
         };
     }
 

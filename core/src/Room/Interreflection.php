@@ -63,7 +63,7 @@ final readonly class Interreflection
      */
     public function importance(Probe $probe): array
     {
-        $seen = array_map($probe->formFactorTo(...), $this->patches->all);
+        $seen = $this->patches->seenBy($probe);
         $now = $totals = [$seen, $seen, $seen];
         $ratios = [0.0, 0.0, 0.0];
         for ($round = 0; $round < self::ROUNDS; ++$round) {

@@ -29,6 +29,7 @@ final readonly class Patches
      * @param array<string, array<int, int>> $byCell indexes by face and cell in it
      * @param array{float, float, float} $extents
      * @param array{int, int, int} $cuts
+     * @param array<string, FaceGrid> $grids by face
      */
     private function __construct(
         public array $all,
@@ -36,6 +37,7 @@ final readonly class Patches
         private array $extents,
         /** Cuts along each axis, even. */
         private array $cuts,
+        private array $grids,
     ) {}
 
     public static function of(BoxRoom $room): self
@@ -53,7 +55,12 @@ final readonly class Patches
             }
         }
 
-        return new self($all, $byCell, $extents, $cuts);
+        $grids = [];
+        foreach (Face::cases() as $face) {
+            $grids[$face->value] = FaceGrid::of($face, $extents, $cuts);
+        }
+
+        return new self($all, $byCell, $extents, $cuts, $grids);
     }
 
     /** How many patches one octant has. */
@@ -62,11 +69,57 @@ final readonly class Patches
         return intdiv(count($this->all), self::IMAGES);
     }
 
+    /**
+     * Form factors from the middles of all patches to those of the octant at the origin.
+     *
+     * @return list<list<float>> [patch of the octant][patch]
+     */
+    public function octantSeen(): array
+    {
+        $views = array_map(fn(Face $face): FaceViews => FaceViews::of($face, $this->extents, $this->cuts), self::ORIGIN);
+        $rows = array_fill(0, $this->inOctant(), []);
+        foreach ($this->all as $receiver) {
+            $sender = 0;
+            foreach ($views as $view) {
+                foreach ($view->octantFrom($receiver) as $share) {
+                    $rows[$sender++][] = $share;
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Form factors of a probe to all patches, with what lies below its horizon cut off.
+     *
+     * @return list<float>
+     */
+    public function seenBy(Probe $probe): array
+    {
+        [$eye, $normal] = [$probe->point->byAxis(), $probe->normal->unit->byAxis()];
+        $seen = array_fill(0, count($this->all), 0.0);
+        foreach ($this->grids as $face => $grid) {
+            $spread = $grid->spread($normal);
+            foreach ($grid->seenFrom($eye, $normal) as $cell => $factor) {
+                $index = $this->byCell[$face][$cell];
+                $height = $probe->heightOf($this->all[$index]->middle);
+                $seen[$index] = match (true) {
+                    $height >= $spread => $factor,
+                    $height <= -$spread => 0.0,
+                    default => $probe->formFactorTo($this->all[$index]),
+                };
+            }
+        }
+
+        return array_values($seen);
+    }
+
     /** @return array<int, int> how many ends of rays fall on each patch, those that get any */
     public function hits(Footprint $ends): array
     {
         $axis = $ends->face->axis();
-        [$u, $v] = self::axesOf($axis);
+        [$u, $v] = $ends->face->sides();
         [$along, $across] = match ($axis) {
             0 => [$ends->y, $ends->z],
             1 => [$ends->x, $ends->z],
@@ -98,7 +151,7 @@ final readonly class Patches
     private static function mirrored(Face $origin, int $image, array $extents, array $cuts): array
     {
         $axis = $origin->axis();
-        [$u, $v] = $axes = self::axesOf($axis);
+        [$u, $v] = $origin->sides();
         $face = self::isMirrored($image, $axis) ? $origin->opposite() : $origin;
         $patches = [];
         for ($i = 0; $i < intdiv($cuts[$u], 2); ++$i) {
@@ -108,8 +161,8 @@ final readonly class Patches
                 $cell[$v] = self::isMirrored($image, $v) ? $cuts[$v] - 1 - $j : $j;
                 $patches[$cell[$u] * $cuts[$v] + $cell[$v]] = new Patch(
                     $face,
+                    $cell,
                     $face->isUpper() ? $extents[$axis] : 0.0,
-                    $axes,
                     self::extent($cell[$u], $extents[$u] / $cuts[$u]),
                     self::extent($cell[$v], $extents[$v] / $cuts[$v]),
                 );
@@ -128,15 +181,5 @@ final readonly class Patches
     private static function extent(int $cell, float $size): array
     {
         return [$cell * $size, ($cell + 1) * $size];
-    }
-
-    /** @return array{int, int} */
-    private static function axesOf(int $axis): array
-    {
-        return match ($axis) {
-            0 => [1, 2],
-            1 => [0, 2],
-            default => [0, 1],
-        };
     }
 }

@@ -11,9 +11,6 @@ namespace Kaddle\Core\Room;
  */
 final readonly class Probe
 {
-    /** Distance in radii beyond which a rectangle counts as small: within two per cent of what little it sends. */
-    private const FAR = 7.0;
-
     /** m above the horizon below which a rectangle counts as lying in the probe's own plane. */
     private const FLAT = 1e-9;
 
@@ -29,34 +26,24 @@ final readonly class Probe
     }
 
     /**
-     * Form factor to a rectangle, with the part below the probe's horizon cut off.
+     * Of a point above the horizon, m; below it less than 0.
      *
-     * Lambert's edge formula: F = 1/2π · |Σ angle(edge) · n·Γ(edge)|; for what is
-     * small from here cos·cos·A/(π·d²) does as well.
+     * @param array{float, float, float} $point by axis
+     */
+    public function heightOf(array $point): float
+    {
+        $normal = $this->normal->unit;
+
+        return ($point[0] - $this->point->x) * $normal->x + ($point[1] - $this->point->y) * $normal->y + ($point[2] - $this->point->z) * $normal->z;
+    }
+
+    /**
+     * Form factor to a rectangle, with the part below the probe's horizon cut off, by
+     * Lambert's edge formula: F = 1/2π · |Σ angle(edge) · n·Γ(edge)|.
      */
     public function formFactorTo(Patch $patch): float
     {
-        [$mx, $my, $mz] = $patch->middle;
-        $dx = $mx - $this->point->x;
-        $dy = $my - $this->point->y;
-        $dz = $mz - $this->point->z;
-        $normal = $this->normal->unit;
-        $height = $dx * $normal->x + $dy * $normal->y + $dz * $normal->z;
-        $squared = $dx * $dx + $dy * $dy + $dz * $dz;
-        $radius = $patch->radius;
-        if ($height <= -$radius) {
-            return 0.0;
-        }
-        if ($height < $radius || $squared < self::FAR ** 2 * $radius ** 2) {
-            return $this->edgeSum($this->aboveHorizon($patch));
-        }
-        $leaving = abs(match ($patch->axis) {
-            0 => $dx,
-            1 => $dy,
-            default => $dz,
-        });
-
-        return $height * $leaving * $patch->area / (M_PI * $squared * $squared);
+        return $this->edgeSum($this->aboveHorizon($patch));
     }
 
     /**
@@ -66,11 +53,10 @@ final readonly class Probe
      */
     private function aboveHorizon(Patch $patch): array
     {
-        $normal = $this->normal->unit;
         $corners = $heights = [];
-        foreach ($patch->corners() as [$x, $y, $z]) {
-            $corners[] = $corner = [$x - $this->point->x, $y - $this->point->y, $z - $this->point->z];
-            $heights[] = $corner[0] * $normal->x + $corner[1] * $normal->y + $corner[2] * $normal->z;
+        foreach ($patch->corners() as $corner) {
+            $corners[] = [$corner[0] - $this->point->x, $corner[1] - $this->point->y, $corner[2] - $this->point->z];
+            $heights[] = $this->heightOf($corner);
         }
         if (max($heights) <= self::FLAT) {
             return [];

@@ -21,11 +21,9 @@ final readonly class Transfer
 
     public static function between(Patches $patches): self
     {
-        $octant = $patches->inOctant();
         $blocks = [];
-        foreach (array_slice($patches->all, 0, $octant) as $sender) {
-            $row = array_map($sender->seenFrom(...), $patches->all);
-            foreach (array_chunk(self::combined($row), max(1, $octant)) as $combination => $part) {
+        foreach ($patches->octantSeen() as $row) {
+            foreach (array_chunk(self::combined($row), max(1, $patches->inOctant())) as $combination => $part) {
                 $blocks[$combination][] = $part;
             }
         }

@@ -51,6 +51,12 @@ final readonly class Vector
         );
     }
 
+    /** @return array{float, float, float} */
+    public function byAxis(): array
+    {
+        return [$this->x, $this->y, $this->z];
+    }
+
     public function length(): float
     {
         return sqrt($this->dot($this));

@@ -15,6 +15,7 @@ use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Interreflection;
+use Kaddle\Core\Room\Patch;
 use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Reflectance;
 use Kaddle\Core\Room\Transfer;
@@ -63,7 +64,7 @@ final class PropertiesTest extends TestCase
                 $patches = Interreflection::in($room)->patches->all;
                 $probes = [];
                 foreach ($patches as $i => $patch) {
-                    $probes["p$i"] = Probe::at(Vector::of(...$patch->middle), $patch->face->inward());
+                    $probes["p$i"] = self::onPatch($patch);
                 }
                 $light = FlashInRoom::of($room)->at($probes)->exposures($head);
                 $later = 0.0;
@@ -83,8 +84,8 @@ final class PropertiesTest extends TestCase
         foreach ([[0, 40], [3, 77], [10, 61], [5, 100]] as [$i, $j]) {
             $a = $patches[$i];
             $b = $patches[$j % count($patches)];
-            $there = $a->seenFrom($b) * $b->area;
-            $back = $b->seenFrom($a) * $a->area;
+            $there = self::onPatch($b)->formFactorTo($a) * $b->area;
+            $back = self::onPatch($a)->formFactorTo($b) * $a->area;
             self::assertEqualsWithDelta($there, $back, 0.1 * max($there, $back) + 1e-9, "$i and $j");
         }
     }
@@ -155,6 +156,11 @@ final class PropertiesTest extends TestCase
             $area += $patch->area;
         }
         self::assertEqualsWithDelta(1.0, $sent / $area, 0.03);
+    }
+
+    private static function onPatch(Patch $patch): Probe
+    {
+        return Probe::at(Vector::of(...$patch->middle), $patch->face->inward());
     }
 
     /** @return array<string, Exposure> */

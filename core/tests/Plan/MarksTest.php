@@ -93,7 +93,7 @@ final class MarksTest extends TestCase
 
     public function testOneMoreStopNamesTheCheapestOfEachLight(): void
     {
-        self::assertSame('One more stop of room light comes cheapest from ISO 2500, still within what you deliver; of flash, from the unit at 1/8, still quick to recycle.', self::oneMore([]));
+        self::assertSame('One more stop of room light comes cheapest from ISO 2500, still within what you deliver; of flash, from the unit at 1/8, still quick to recycle.', self::oneMore(['head' => 'left']));
         self::assertStringContainsString('a stand or a faster lens', self::oneMore(['glow.ev' => -3, 'head' => 'direct']), 'hands, lens and ISO are at their ends');
         self::assertStringContainsString('1/20, which hands still hold', self::oneMore(['look.locks' => ['shutter' => '1/40'], 'body.stabiliser' => 2]));
     }

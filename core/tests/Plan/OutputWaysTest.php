@@ -103,7 +103,7 @@ final class OutputWaysTest extends TestCase
     /** A stop of ISO halves what a pop takes out of the cells, and doubles the pops. */
     public function testAStopOfIsoHalvesTheEnergy(): void
     {
-        $solution = MomentSolver::solve(Moments::with([]));
+        $solution = MomentSolver::solve(Moments::with(['head' => 'left']));
         [, $less, $now, $more] = TradeDocument::allFor($solution, PowerSource::of(8.0, 100.0));
         self::assertSame([false, true, false], [$less->now, $now->now, $more->now]);
         self::assertEqualsWithDelta($now->pops / 2.0, $less->pops, 1.0);
