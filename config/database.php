@@ -13,10 +13,10 @@ return [
             'username' => env('DB_USERNAME', 'kaddle'),
             'password' => env('DB_PASSWORD', ''),
             'charset' => 'utf8',
-            'search_path' => 'public',
             'sslmode' => 'disable',
             // Each worker keeps its connection: signing in to the database takes longer than any query here.
-            'options' => [PDO::ATTR_PERSISTENT => env('DB_PERSISTENT', true)],
+            // And each query goes there and back once, its values apart from it, instead of being prepared for one use first.
+            'options' => [PDO::ATTR_PERSISTENT => env('DB_PERSISTENT', true), PDO::PGSQL_ATTR_DISABLE_PREPARES => true],
         ],
     ],
 ];

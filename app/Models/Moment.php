@@ -8,12 +8,14 @@ use App\Casts\ApertureCast;
 use App\Casts\IsoCast;
 use App\Casts\ObjectCast;
 use App\Casts\ShutterCast;
+use Illuminate\Contracts\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Gear\MomentParts;
@@ -166,6 +168,32 @@ final class Moment extends Model
         });
     }
 
+    /** What a route finds tells by the same query what every answer of the bench asks of night and place. */
+    public function resolveRouteBindingQuery($query, $value, $field = null): Builder
+    {
+        return $query
+            ->join('nights', 'nights.id', 'moments.night_id')
+            ->join('venues', 'venues.id', 'nights.venue_id')
+            ->where('moments.' . ($field ?? 'id'), $value)
+            ->select(['moments.*', 'nights.user_id as owner_id', 'venues.mains as place_mains']);
+    }
+
+    /** The account that may see and change it. */
+    public function ownerId(): int
+    {
+        $found = $this->attributes['owner_id'] ?? null;
+
+        return is_int($found) ? $found : $this->night->user_id;
+    }
+
+    /** The mains that the lamps of its place hang on. */
+    public function mains(): Mains
+    {
+        $found = $this->attributes['place_mains'] ?? null;
+
+        return is_string($found) ? Mains::from($found) : $this->night->venue->mains;
+    }
+
     /** @return BelongsTo<Night, $this> */
     public function night(): BelongsTo
     {
@@ -229,7 +257,7 @@ final class Moment extends Model
             'camera' => ['fromBackWall' => $this->from_back_wall_m, 'height' => $this->camera_height_m],
             'subject' => ['distance' => $this->subject_distance_m, 'height' => $this->subject_height_m],
             ...$this->people(),
-            'mains' => $this->night->venue->mains->value,
+            'mains' => $this->mains()->value,
             'glow' => $metered === null
                 ? ['ev' => $this->glow()]
                 : ['metered' => ['shutter' => $metered->shutter->label(), 'aperture' => $metered->aperture->label(), 'iso' => $metered->iso->label()]],

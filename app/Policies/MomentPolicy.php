@@ -28,6 +28,6 @@ final class MomentPolicy
 
     private function owner(User $user, Moment $moment): Response
     {
-        return $moment->night->user_id === $user->id ? Response::allow() : Response::denyAsNotFound();
+        return $moment->ownerId() === $user->id ? Response::allow() : Response::denyAsNotFound();
     }
 }

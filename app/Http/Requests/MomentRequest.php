@@ -157,7 +157,7 @@ final class MomentRequest extends FormRequest
     {
         $named = array_filter(array_keys(self::PIECES), fn(string $field): bool => $this->filled($field));
         $ids = array_combine($named, array_map($this->integer(...), $named));
-        $found = $this->owner()->pieces()->findMany(array_values($ids));
+        $found = $this->owner()->pieces()->findMany(array_values($ids), ['id', 'user_id', 'kind', 'data']);
         foreach ($ids as $field => $id) {
             $piece = $found->find($id);
             if ($piece instanceof Piece && $piece->kind === self::PIECES[$field]) {
@@ -171,7 +171,7 @@ final class MomentRequest extends FormRequest
     private function readLight(Validator $validator): void
     {
         $document = ['version' => MomentReader::VERSION] + $this->only(['room', ...array_diff(MomentShape::SHARED, ['glow'])]) + $this->moment()->people() + [
-            'mains' => $this->moment()->loadMissing('night.venue')->night->venue->mains->value,
+            'mains' => $this->moment()->mains()->value,
             'glow' => $this->glow(),
             'body' => MomentParts::body($this->pieces['bodyId']->data),
             'lens' => MomentParts::lens($this->pieces['lensId']->data, $this->input('focalLength')),
