@@ -17,29 +17,40 @@ export const Aims = memo(function Aims({ aims, inUse, onChoose }: Props) {
       </h2>
       <ol className="grid">
         {aims.map((aim) => (
-          <li key={aim.aim} className={`grid grid-cols-[1fr_auto] items-center gap-x-4 border-t border-line py-2 sm:grid-cols-[11rem_1fr_7.5rem] ${aim.aim === inUse ? 'border-l-4 border-l-ink pl-3' : ''}`}>
-            <Button
-              look="quiet"
-              className="-ml-2 justify-start px-2"
-              aria-pressed={aim.aim === inUse}
-              onClick={() => {
-                onChoose(aim.aim);
-              }}
-            >
-              {aim.label}
-            </Button>
-            <p className="order-last col-span-2 text-sm sm:order-none sm:col-span-1">
-              {aim.verdict}
-              {aim.apparentSize > 0 && <span className="text-faint"> Light {Math.round(aim.apparentSize)}° wide.</span>}
-            </p>
-            <p className="text-right">
-              <span className="font-semibold whitespace-nowrap">{reach(aim)}</span>
-              {aim.aim !== inUse && aim.clicks !== null && <span className="block text-sm text-faint">{turn(aim.clicks)}</span>}
-            </p>
-          </li>
+          <Aim key={aim.aim} aim={aim} inUse={aim.aim === inUse} onChoose={onChoose} />
         ))}
       </ol>
     </section>
+  );
+});
+
+interface AimProps extends Pick<Props, 'onChoose'> {
+  readonly aim: AimDocument;
+  readonly inUse: boolean;
+}
+
+const Aim = memo(function Aim({ aim, inUse, onChoose }: AimProps) {
+  return (
+    <li className={`grid grid-cols-[1fr_auto] items-center gap-x-4 border-t border-line py-2 sm:grid-cols-[11rem_1fr_7.5rem] ${inUse ? 'border-l-4 border-l-ink pl-3' : ''}`}>
+      <Button
+        look="quiet"
+        className="-ml-2 justify-start px-2"
+        aria-pressed={inUse}
+        onClick={() => {
+          onChoose(aim.aim);
+        }}
+      >
+        {aim.label}
+      </Button>
+      <p className="order-last col-span-2 text-sm sm:order-none sm:col-span-1">
+        {aim.verdict}
+        {aim.apparentSize > 0 && <span className="text-faint"> Light {Math.round(aim.apparentSize)}° wide.</span>}
+      </p>
+      <p className="text-right">
+        <span className="font-semibold whitespace-nowrap">{reach(aim)}</span>
+        {!inUse && aim.clicks !== null && <span className="block text-sm text-faint">{turn(aim.clicks)}</span>}
+      </p>
+    </li>
   );
 });
 

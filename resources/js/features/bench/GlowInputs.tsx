@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { limits, type GlowDraft, type MeteredDraft } from '@/types/generated';
 import { Choice, type Option } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
@@ -17,12 +18,17 @@ const WAY_IN: Record<(typeof WAYS)[number]['value'], GlowDraft> = {
   curve: { ev: null, metered: null, curve: true },
 };
 
+interface Props extends Pick<InputProps, 'bench' | 'faults' | 'onChange' | 'ahead'> {
+  readonly glow: GlowDraft;
+  readonly bodyId: number;
+}
+
 /** The glow, told as EV, as the exposure that a meter gave for it, or by the curve of the room. */
-export function GlowInputs({ bench, draft, faults, onChange, ahead }: InputProps) {
-  const body = bench.bodies.find((choice) => choice.gear.id === draft.bodyId) ?? bench.bodies[0];
-  const { ev, metered, curve } = draft.glow;
-  const set = (glow: GlowDraft) => {
-    onChange({ ...draft, glow });
+export const GlowInputs = memo(function GlowInputs({ bench, glow, bodyId, faults, onChange, ahead }: Props) {
+  const body = bench.bodies.find((choice) => choice.gear.id === bodyId) ?? bench.bodies[0];
+  const { ev, metered, curve } = glow;
+  const set = (next: GlowDraft) => {
+    onChange((before) => ({ ...before, glow: next }));
   };
   return (
     <fieldset className="grid gap-2">
@@ -43,7 +49,7 @@ export function GlowInputs({ bench, draft, faults, onChange, ahead }: InputProps
           value={ev ?? NaN}
           error={faults['glow.ev']}
           onNear={(values) => {
-            ahead?.(values.map((near) => (before) => ({ ...before, glow: { ev: near, metered: null, curve: false } })));
+            ahead(values.map((near) => (before) => ({ ...before, glow: { ev: near, metered: null, curve: false } })));
           }}
           onChange={(value) => {
             set({ ev: value, metered: null, curve: false });
@@ -71,7 +77,7 @@ export function GlowInputs({ bench, draft, faults, onChange, ahead }: InputProps
       )}
     </fieldset>
   );
-}
+});
 
 interface MeteredProps {
   readonly field: keyof MeteredDraft;

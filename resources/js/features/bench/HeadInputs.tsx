@@ -1,10 +1,13 @@
-import { limits, type BenchData, type SolutionDocument } from '@/types/generated';
+import { memo } from 'react';
+import { limits, type MomentDraft, type SolutionDocument } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
 import type { Editing } from './Inputs';
 
-interface Props extends Editing {
-  readonly solution: SolutionDocument;
+interface Props extends Pick<Editing, 'faults' | 'onChange'>, Pick<MomentDraft, 'head' | 'pointing' | 'zoom'> {
+  /** Where head and zoom stand now. */
+  readonly inUse: SolutionDocument['head'];
+  readonly zoomInUse: number;
 }
 
 const WHOSE = [
@@ -19,11 +22,10 @@ const ZOOMS = [
 ] as const;
 
 /** Who points the head, and where a head turned by hand and its zoom stand. */
-export function HeadInputs({ draft, solution, faults, onChange }: Props) {
-  const { head } = solution;
-  const byHand = draft.pointing ?? { turn: head.turn ?? 0, tilt: head.tilt ?? 0 };
-  const point = (pointing: BenchData['stored']['draft']['pointing']) => {
-    onChange({ ...draft, head: 'by-hand', pointing });
+export const HeadInputs = memo(function HeadInputs({ head, pointing, zoom, inUse, zoomInUse, faults, onChange }: Props) {
+  const byHand = pointing ?? { turn: inUse.turn ?? 0, tilt: inUse.tilt ?? 0 };
+  const point = (next: NonNullable<Props['pointing']>) => {
+    onChange((before) => ({ ...before, head: 'by-hand', pointing: next }));
   };
   return (
     <div className="grid gap-3">
@@ -31,33 +33,33 @@ export function HeadInputs({ draft, solution, faults, onChange }: Props) {
         <Switcher
           label="Who points the head"
           options={WHOSE}
-          value={draft.head === null ? 'advice' : draft.head === 'by-hand' ? 'hand' : 'choice'}
+          value={head === null ? 'advice' : head === 'by-hand' ? 'hand' : 'choice'}
           onChange={(whose) => {
             if (whose === 'hand') point(byHand);
-            else onChange({ ...draft, head: whose === 'advice' ? null : head.aim === 'by-hand' ? 'up' : head.aim, pointing: null });
+            else onChange((before) => ({ ...before, head: whose === 'advice' ? null : inUse.aim === 'by-hand' ? 'up' : inUse.aim, pointing: null }));
           }}
         />
         <Switcher
           label="Who sets the zoom"
           options={ZOOMS}
-          value={draft.zoom === null ? 'follows' : 'hand'}
+          value={zoom === null ? 'follows' : 'hand'}
           onChange={(whose) => {
-            onChange({ ...draft, zoom: whose === 'hand' ? Math.round(solution.zoom) : null });
+            onChange((before) => ({ ...before, zoom: whose === 'hand' ? Math.round(zoomInUse) : null }));
           }}
         />
       </div>
       <div className="grid gap-3 empty:hidden sm:grid-cols-3">
-        {draft.head === 'by-hand' && (
+        {head === 'by-hand' && (
           <>
             <NumberField label="Turn, left is above 0" range={limits['pointing.turn']} travel="step" value={byHand.turn} error={faults['pointing.turn']} onChange={(turn) => { point({ ...byHand, turn }); }} />
             <NumberField label="Tilt up from level" range={limits['pointing.tilt']} travel="step" value={byHand.tilt} error={faults['pointing.tilt']} onChange={(tilt) => { point({ ...byHand, tilt }); }} />
           </>
         )}
-        {draft.zoom !== null && (
-          <NumberField label="Zoom of the head" range={limits.zoom} value={draft.zoom} error={faults['zoom']} onChange={(zoom) => { onChange({ ...draft, zoom }); }} />
+        {zoom !== null && (
+          <NumberField label="Zoom of the head" range={limits.zoom} value={zoom} error={faults['zoom']} onChange={(next) => { onChange((before) => ({ ...before, zoom: next })); }} />
         )}
       </div>
-      <p className="text-sm text-faint">The zoom stands at {Math.round(solution.zoom)} mm. Drag the ring beside the head in the drawings to turn it.</p>
+      <p className="text-sm text-faint">The zoom stands at {Math.round(zoomInUse)} mm. Drag the ring beside the head in the drawings to turn it.</p>
     </div>
   );
-}
+});

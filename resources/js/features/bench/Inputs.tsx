@@ -1,5 +1,5 @@
 import { Collapsible } from 'radix-ui';
-import { memo, type ReactNode } from 'react';
+import { memo, type Dispatch, type ReactNode, type SetStateAction } from 'react';
 import type { Faults } from '@/lib/http';
 import { limits, type BenchData, type LocksDraft, type MomentDraft } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
@@ -13,52 +13,30 @@ import { MomentInputs } from './MomentInputs';
 export interface Editing {
   readonly draft: MomentDraft;
   readonly faults: Faults;
-  readonly onChange: (draft: MomentDraft) => void;
+  readonly onChange: Dispatch<SetStateAction<MomentDraft>>;
 }
 
 export interface InputProps extends Editing {
   readonly bench: BenchData;
-  /** What is set now, to be held by somebody who takes over; not given where nobody can. */
-  readonly settings?: LocksDraft;
-  /** Asks for drafts that may come next. */
-  readonly ahead?: (next: readonly ((draft: MomentDraft) => MomentDraft)[]) => void;
+  /** What is set now, to be held by somebody who takes over. */
+  readonly settings: LocksDraft;
+  readonly ahead: Ahead;
 }
+
+/** Asks for drafts that may come next. */
+export type Ahead = (next: readonly ((draft: MomentDraft) => MomentDraft)[]) => void;
 
 /** Everything that can be changed; what changes most often stands first. */
 export const Inputs = memo(function Inputs(props: InputProps) {
-  const { bench, draft, faults, onChange, ahead } = props;
+  const { bench, draft, faults, onChange, settings, ahead } = props;
   return (
     <div className="grid content-start gap-5">
       <Group title="What changes">
-        <NumberField
-          label="Subject distance"
-          range={limits['subject.distance']}
-          travel="factor"
-          value={draft.subject.distance}
-          error={faults['subject.distance']}
-          onNear={(values) => {
-            ahead?.(values.map((distance) => (near) => ({ ...near, subject: { ...near.subject, distance } })));
-          }}
-          onChange={(distance) => {
-            onChange({ ...draft, subject: { ...draft.subject, distance } });
-          }}
-        />
-        <NumberField
-          label="Ceiling height"
-          range={limits['room.height']}
-          travel="factor"
-          value={draft.room.height}
-          error={faults['room.height']}
-          onNear={(values) => {
-            ahead?.(values.map((height) => (near) => ({ ...near, room: { ...near.room, height } })));
-          }}
-          onChange={(height) => {
-            onChange({ ...draft, room: { ...draft.room, height } });
-          }}
-        />
-        <FinishChoice face="ceiling" label="Ceiling finish" {...props} />
-        <GlowInputs {...props} />
-        <LookInputs {...props} />
+        <Distance value={draft.subject.distance} error={faults['subject.distance']} onChange={onChange} ahead={ahead} />
+        <Ceiling value={draft.room.height} error={faults['room.height']} onChange={onChange} ahead={ahead} />
+        <FinishChoice face="ceiling" label="Ceiling finish" finish={draft.room.finishes.ceiling} error={faults['room.finishes.ceiling']} onChange={onChange} />
+        <GlowInputs bench={bench} glow={draft.glow} bodyId={draft.bodyId} faults={faults} onChange={onChange} ahead={ahead} />
+        <LookInputs bench={bench} look={draft.look} bodyId={draft.bodyId} lensId={draft.lensId} faults={faults} onChange={onChange} settings={settings} ahead={ahead} />
       </Group>
       <Fold title="The whole room" open={hasFault(faults, ['room.length', 'room.width', 'room.roof', 'room.finishes', 'camera', 'subject.height'])}>
         {bench.othersInRoom > 0 && (
@@ -75,6 +53,49 @@ export const Inputs = memo(function Inputs(props: InputProps) {
         <MomentInputs {...props} />
       </Fold>
     </div>
+  );
+});
+
+interface RuledProps extends Pick<InputProps, 'onChange' | 'ahead'> {
+  readonly value: number;
+  readonly error: string | undefined;
+}
+
+const Distance = memo(function Distance({ value, error, onChange, ahead }: RuledProps) {
+  const set = (distance: number) => (before: MomentDraft) => ({ ...before, subject: { ...before.subject, distance } });
+  return (
+    <NumberField
+      label="Subject distance"
+      range={limits['subject.distance']}
+      travel="factor"
+      value={value}
+      error={error}
+      onNear={(values) => {
+        ahead(values.map(set));
+      }}
+      onChange={(distance) => {
+        onChange(set(distance));
+      }}
+    />
+  );
+});
+
+const Ceiling = memo(function Ceiling({ value, error, onChange, ahead }: RuledProps) {
+  const set = (height: number) => (before: MomentDraft) => ({ ...before, room: { ...before.room, height } });
+  return (
+    <NumberField
+      label="Ceiling height"
+      range={limits['room.height']}
+      travel="factor"
+      value={value}
+      error={error}
+      onNear={(values) => {
+        ahead(values.map(set));
+      }}
+      onChange={(height) => {
+        onChange(set(height));
+      }}
+    />
   );
 });
 

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { keptThings, limits, schools, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type School } from '@/types/generated';
 import type { Faults } from '@/lib/http';
 import { Choice } from '@/ui/Choice';
@@ -13,13 +14,18 @@ const WAYS = [
 
 const NONE: LocksDraft = { shutter: null, aperture: null, iso: null };
 
-export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: InputProps) {
-  const { look } = draft;
+interface Props extends Pick<InputProps, 'bench' | 'faults' | 'onChange' | 'settings' | 'ahead'> {
+  readonly look: LookDraft;
+  readonly bodyId: number;
+  readonly lensId: number;
+}
+
+export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId, faults, onChange, settings, ahead }: Props) {
   const set = (part: Partial<LookDraft>) => {
-    onChange({ ...draft, look: { ...look, ...part } });
+    onChange((before) => ({ ...before, look: { ...before.look, ...part } }));
   };
-  const lens = bench.lenses.find((choice) => choice.gear.id === draft.lensId);
-  const body = bench.bodies.find((choice) => choice.gear.id === draft.bodyId);
+  const lens = bench.lenses.find((choice) => choice.gear.id === lensId);
+  const body = bench.bodies.find((choice) => choice.gear.id === bodyId);
   const apertures = (body?.step === 'half' ? lens?.halves : lens?.thirds) ?? [];
   return (
     <>
@@ -40,7 +46,7 @@ export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: 
           value={look.roomUnder}
           error={faults['look.roomUnder']}
           onNear={(values) => {
-            ahead?.(values.map((roomUnder) => (near) => ({ ...near, look: { ...near.look, roomUnder } })));
+            ahead(values.map((roomUnder) => (near) => ({ ...near, look: { ...near.look, roomUnder } })));
           }}
           onChange={(roomUnder) => {
             set({ roomUnder });
@@ -54,7 +60,7 @@ export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: 
             set({ keep });
           }}
           onNear={(near) => {
-            ahead?.(near.map((keep) => (before) => ({ ...before, look: { ...before.look, keep } })));
+            ahead(near.map((keep) => (before) => ({ ...before, look: { ...before.look, keep } })));
           }}
         />
       )}
@@ -66,7 +72,7 @@ export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: 
         onChange={(value) => {
           const school = value as School;
           // Free hand begins with what is set, all of it held; the others begin free.
-          set({ school, locks: school === 'free-hand' ? (settings ?? look.locks) : look.school === 'free-hand' ? NONE : look.locks });
+          set({ school, locks: school === 'free-hand' ? settings : look.school === 'free-hand' ? NONE : look.locks });
         }}
       />
       <Choice
@@ -90,7 +96,7 @@ export function LookInputs({ bench, draft, faults, onChange, settings, ahead }: 
       />
     </>
   );
-}
+});
 
 interface KeepProps {
   readonly keep: KeepDraft;

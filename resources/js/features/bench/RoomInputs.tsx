@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { finishes, limits, ridges, roomKinds, type Finish, type FinishesDraft, type RidgeWay } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
@@ -48,7 +49,7 @@ export function RoomInputs(props: InputProps) {
       />
       <RoofInputs {...props} />
       {FACES.map(({ face, label }) => (
-        <FinishChoice key={face} face={face} label={label} {...props} />
+        <FinishChoice key={face} face={face} label={label} finish={draft.room.finishes[face]} error={faults[`room.finishes.${face}`]} onChange={onChange} />
       ))}
       <NumberField
         label="You stand from the wall behind you"
@@ -119,16 +120,23 @@ function RoofInputs({ draft, faults, onChange }: InputProps) {
   );
 }
 
-export function FinishChoice({ face, label, draft, faults, onChange }: InputProps & { readonly face: keyof FinishesDraft; readonly label: string }) {
+interface FinishProps extends Pick<InputProps, 'onChange'> {
+  readonly face: keyof FinishesDraft;
+  readonly label: string;
+  readonly finish: Finish;
+  readonly error: string | undefined;
+}
+
+export const FinishChoice = memo(function FinishChoice({ face, label, finish, error, onChange }: FinishProps) {
   return (
     <Choice
       label={label}
       options={OPTIONS}
-      value={draft.room.finishes[face]}
-      error={faults[`room.finishes.${face}`]}
+      value={finish}
+      error={error}
       onChange={(value) => {
-        onChange({ ...draft, room: { ...draft.room, finishes: { ...draft.room.finishes, [face]: value as Finish } } });
+        onChange((before) => ({ ...before, room: { ...before.room, finishes: { ...before.room.finishes, [face]: value as Finish } } }));
       }}
     />
   );
-}
+});

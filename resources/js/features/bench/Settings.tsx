@@ -16,13 +16,7 @@ interface Props {
 
 /** What to set, in the order in which the hands do it: camera, head, output. */
 export const Settings = memo(function Settings({ solution, stale, busy, locks, faults, onHold }: Props) {
-  const held = (field: keyof LocksDraft) => ({
-    held: locks[field] !== null,
-    fault: faults[`look.locks.${field}`],
-    onHold: (label: string | null) => {
-      onHold({ [field]: label });
-    },
-  });
+  const held = (field: keyof LocksDraft) => ({ field, held: locks[field] !== null, fault: faults[`look.locks.${field}`], onHold });
   return (
     <section aria-labelledby="settings" aria-live="polite" aria-busy={busy} className={`grid grid-cols-2 gap-px border-y border-line bg-line sm:grid-cols-3 xl:grid-cols-5 ${stale ? 'outline-2 -outline-offset-2 outline-alarm outline-dashed' : ''}`}>
       <h2 id="settings" className="sr-only">
@@ -44,25 +38,30 @@ interface ControlProps {
   readonly className?: string;
   /** A figure that belongs to it. */
   readonly note?: string;
+  /** What it is called among the locks; missing where it always follows. */
+  readonly field?: keyof LocksDraft;
   readonly held?: boolean;
   readonly fault?: string | undefined;
-  /** Holds the control at a click, or with null lets it follow again; missing where it always follows. */
-  readonly onHold?: (label: string | null) => void;
+  readonly onHold?: (locks: Partial<LocksDraft>) => void;
 }
 
-function Control({ name, control, unit, className = '', note, held = false, fault, onHold }: ControlProps) {
+const Control = memo(function Control({ name, control, unit, className = '', note, field, held = false, fault, onHold }: ControlProps) {
+  /** Holds it at a click, or with null lets it follow again. */
+  const hold = (label: string | null) => {
+    if (field !== undefined) onHold?.({ [field]: label });
+  };
   return (
     <div className={`grid content-start gap-1 bg-raised px-3 py-2.5 ${className}`}>
       <div className="flex min-h-7 items-center justify-between">
         <h3 className="text-sm font-medium text-faint">{name}</h3>
-        {onHold !== undefined && (
+        {field !== undefined && (
           <button
             type="button"
             aria-pressed={held}
             aria-label={`Hold ${name}`}
             className="rounded border border-edge px-1.5 py-0.5 text-xs font-medium aria-pressed:bg-ink aria-pressed:text-ground"
             onClick={() => {
-              onHold(held ? null : control.label);
+              hold(held ? null : control.label);
             }}
           >
             {held ? 'Held' : 'Hold'}
@@ -73,13 +72,13 @@ function Control({ name, control, unit, className = '', note, held = false, faul
         {control.label} {unit !== '' && <span className="text-base font-medium">{unit}</span>}
       </p>
       <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
-      <ClickRule name={name} control={control} onTurn={onHold} />
+      <ClickRule name={name} control={control} onTurn={field === undefined ? undefined : hold} />
       <Marks control={control} />
       <Role name={name} control={control} />
       {note !== undefined && <p className="text-sm">{note}</p>}
     </div>
   );
-}
+});
 
 /** How much of the room and of the face the control moves, whichever light does it. */
 function Role({ name, control }: { readonly name: string; readonly control: ControlDocument }) {

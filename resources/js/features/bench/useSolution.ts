@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { post, type Faults } from '@/lib/http';
+import { shared } from '@/lib/shared';
 import type { MomentDraft, SolutionDocument } from '@/types/generated';
 
 const NONE: Faults = {};
@@ -37,16 +38,18 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
   const asked = useRef(0);
   const shown = useRef(0);
   const last = useRef(draft);
-  const known = useRef(new Map<string, SolutionDocument>());
+  const [known] = useState(() => new Map<string, SolutionDocument>());
+  const answered = solved.draft === draft;
+  // What is known already is drawn together with the change, not after it.
+  const hit = answered ? undefined : known.get(JSON.stringify(draft));
+  if (hit !== undefined) setSolved({ solution: shared(solved.solution, hit), faults: NONE, trouble: null, draft });
 
   useEffect(() => {
     if (last.current === draft) return;
     last.current = draft;
-    const solution = known.current.get(JSON.stringify(draft));
-    if (solution !== undefined) {
+    if (answered) {
       waiting.current = null;
       shown.current = ++asked.current;
-      setSolved({ solution, faults: NONE, trouble: null, draft });
       return;
     }
     waiting.current = draft;
@@ -57,13 +60,13 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
         const question = next;
         const turn = ++asked.current;
         const answer = await post<SolutionDocument>(`/moments/${momentId}/solve`, question);
-        if (answer.kind === 'answered') keep(known.current, question, answer.value);
+        if (answer.kind === 'answered') keep(known, question, answer.value);
         if (turn < shown.current) continue;
         shown.current = turn;
         setSolved((before) => {
           switch (answer.kind) {
             case 'answered':
-              return { solution: answer.value, faults: NONE, trouble: null, draft: question };
+              return { solution: shared(before.solution, answer.value), faults: NONE, trouble: null, draft: question };
             case 'refused':
               return { ...before, faults: answer.faults, trouble: null, draft: question };
             case 'conflict':
@@ -74,19 +77,18 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
       }
       running.current--;
     })();
-  }, [momentId, draft]);
+  }, [momentId, draft, answered, known]);
 
   // Gear, plans and readings may have changed in another tab: what was known before is asked for again.
   useEffect(() => {
-    const answers = known.current;
     const forget = () => {
-      answers.clear();
+      known.clear();
     };
     window.addEventListener('focus', forget);
     return () => {
       window.removeEventListener('focus', forget);
     };
-  }, []);
+  }, [known]);
 
   const ahead = useCallback(
     (steps: readonly ((draft: MomentDraft) => MomentDraft)[]) => {
@@ -94,7 +96,7 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
       for (const step of steps) {
         const after = step(last.current);
         const key = JSON.stringify(after);
-        if (!known.current.has(key)) unknown.set(key, after);
+        if (!known.has(key)) unknown.set(key, after);
       }
       const next = [...unknown.values()];
       if (next.length === 0) return;
@@ -102,14 +104,14 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
         if (answer.kind !== 'answered') return;
         answer.value.forEach((solution, i) => {
           const question = next[i];
-          if (solution !== null && question !== undefined) keep(known.current, question, solution);
+          if (solution !== null && question !== undefined) keep(known, question, solution);
         });
       });
     },
-    [momentId],
+    [momentId, known],
   );
 
-  return { ...solved, answered: solved.draft === draft, ahead };
+  return { ...solved, answered, ahead };
 }
 
 /** The parts of a draft that a hand moves in the drawings and on the rulers. */

@@ -97,7 +97,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
           </div>
           <div className="grid gap-3 px-4">
             <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
-            <HeadInputs draft={draft} solution={solution} faults={allFaults} onChange={change} />
+            <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} />
           </div>
           <div className="px-4">
             <Compare momentId={bench.momentId} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
