@@ -9,6 +9,7 @@ use App\Models\Night;
 use App\Models\Piece;
 use App\Models\Room;
 use App\Models\Venue;
+use App\Planning\KeptLights;
 use App\Policies\OwnerPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -21,11 +22,17 @@ use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
+use Kaddle\Core\Plan\KnownLights;
 
 final class AppServiceProvider extends ServiceProvider
 {
     /** Tries per minute and address at anything that takes a password or sends mail. */
     private const TRIES = 8;
+
+    public function register(): void
+    {
+        $this->app->bind(KnownLights::class, KeptLights::class);
+    }
 
     public function boot(): void
     {

@@ -24,6 +24,7 @@ missing_packages() {
     grep -q '^curl$' <<<"$extensions" || missing+=(php8.2-curl)
     grep -q '^zip$' <<<"$extensions" || missing+=(php8.2-zip)
     grep -q '^zend opcache$' <<<"$extensions" || missing+=(php8.2-opcache)
+    grep -q '^apcu$' <<<"$extensions" || missing+=(php8.2-apcu)
     command -v unzip >/dev/null || missing+=(unzip)
     [ -s /etc/ssl/certs/ca-certificates.crt ] || missing+=(ca-certificates)
     command -v composer >/dev/null || missing+=(composer)

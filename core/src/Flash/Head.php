@@ -44,9 +44,11 @@ final readonly class Head
     /** Luminous exposure straight from the head, lx·s at full power, as the eye weighs its colour. */
     public function straightTo(Probe $probe): float
     {
-        return array_sum(array_map(
-            static fn(Lobe $lobe): float => $lobe->straightTo($probe) * $lobe->tint->luminance(),
-            $this->lobes,
-        ));
+        $light = 0.0;
+        foreach ($this->lobes as $lobe) {
+            $light += $lobe->straightTo($probe) * $lobe->tint->luminance();
+        }
+
+        return $light;
     }
 }

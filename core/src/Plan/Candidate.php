@@ -97,7 +97,7 @@ final readonly class Candidate
     public function spillOverGlow(): Stops
     {
         $settings = $this->choice->settings;
-        $spill = $settings->levelOfFlash($this->light->backdrop->total()->luminance() * $this->output->share());
+        $spill = $settings->levelOfFlash($this->light->backdrop * $this->output->share());
 
         return $spill->minus($settings->offsetOf($this->glow));
     }

@@ -18,6 +18,9 @@ use Kaddle\Core\Quantity\Stops;
  */
 final readonly class FaceLight
 {
+    /** Luminous exposure on the face, lx·s. */
+    private float $onFace;
+
     /** @internal made by MomentSolver only */
     public function __construct(
         public HeadAim $aim,
@@ -25,24 +28,28 @@ final readonly class FaceLight
         public ?Angles $angles,
         public Head $head,
         public Exposure $face,
-        public Exposure $crown,
-        public Exposure $left,
-        public Exposure $right,
-        public Exposure $backdrop,
+        /** Luminous exposure from above, lx·s. */
+        private float $crown,
+        /** On the cheeks, as the camera sees them. */
+        private float $left,
+        private float $right,
+        public float $backdrop,
         /** How large the light looks from the face, degrees across. */
         public float $apparentSize,
-    ) {}
+    ) {
+        $this->onFace = $face->total()->luminance();
+    }
 
     /** Luminous exposure on the face, lx·s. */
     public function onFace(): float
     {
-        return $this->face->total()->luminance();
+        return $this->onFace;
     }
 
     /** Light from above against light on the face; above 0 the eyes lie in shadow. */
     public function crownOverFace(): Stops
     {
-        return Stops::ofRatio($this->crown->total()->luminance() / max(1e-12, $this->onFace()));
+        return Stops::ofRatio($this->crown / max(1e-12, $this->onFace()));
     }
 
     /** Share of the face's light that comes straight from the head, 0 to 1. */
@@ -54,7 +61,7 @@ final readonly class FaceLight
     /** Light from the left against light from the right; 0 is flat, above 0 the left side is brighter. */
     public function leftOverRight(): Stops
     {
-        return Stops::ofRatio(max(1e-12, $this->left->total()->luminance()) / max(1e-12, $this->right->total()->luminance()));
+        return Stops::ofRatio(max(1e-12, $this->left) / max(1e-12, $this->right));
     }
 
     /** What paint does to the colour of the light on the face, whatever gel it left the head through. */

@@ -32,7 +32,7 @@ final readonly class Levels
         $share = $candidate->output->share();
         $room = $settings->offsetOf($moment->glow);
         $flash = $settings->levelOfFlash($candidate->light->onFace() * $share);
-        $spill = $settings->levelOfFlash($candidate->light->backdrop->total()->luminance() * $share);
+        $spill = $settings->levelOfFlash($candidate->light->backdrop * $share);
 
         return new self($room, $flash, $room->withLight($flash), $spill, $room->withLight($spill));
     }

@@ -96,6 +96,16 @@ final readonly class Moment
             : $this->flash->zoom->at($this->pointing->zoom);
     }
 
+    /**
+     * All that the light of the flash depends on, at full power and for every way to point the head.
+     *
+     * @return array{Scene, Pointing, FlashUnit, float}
+     */
+    public function lighting(): array
+    {
+        return [$this->scene, $this->pointing, $this->flash, $this->f35()];
+    }
+
     /** Level that the flash must give on a face that the room alone brings to some level. */
     public function flashBeside(Stops $room): Stops
     {

@@ -22,13 +22,14 @@ final class MomentSolver
 
     private function __construct() {}
 
-    public static function solve(Moment $moment): Solution
+    public static function solve(Moment $moment, ?KnownLights $known = null): Solution
     {
-        return self::solveIn(FlashInRoom::of($moment->scene->room), $moment);
+        return self::solveAll([$moment], $known)[0];
     }
 
     /**
-     * Several moments, of which those in the same room share what belongs to the room alone.
+     * Several moments, of which those with the same light share it, and those in the same room what
+     * belongs to the room alone.
      *
      * @template K of array-key
      *
@@ -36,23 +37,30 @@ final class MomentSolver
      *
      * @return array<K, Solution> under the same keys
      */
-    public static function solveAll(array $moments): array
+    public static function solveAll(array $moments, ?KnownLights $known = null): array
     {
-        $rooms = $solutions = [];
+        $rooms = $lights = $solutions = [];
         foreach ($moments as $key => $moment) {
-            $flash = $rooms[serialize($moment->scene->room)] ??= FlashInRoom::of($moment->scene->room);
-            $solutions[$key] = self::solveIn($flash, $moment);
+            $question = hash('sha256', serialize([self::EDITION, $moment->lighting()]));
+            $work = static function () use ($moment, &$rooms): array {
+                $room = $rooms[serialize($moment->scene->room)] ??= FlashInRoom::of($moment->scene->room);
+
+                return self::lights($room, $moment);
+            };
+            $lights[$question] ??= $known === null ? $work() : $known->recall($question, $work);
+            $solutions[$key] = self::solved($moment, $lights[$question]);
         }
 
         return $solutions;
     }
 
-    private static function solveIn(FlashInRoom $flash, Moment $moment): Solution
+    /** @param non-empty-list<FaceLight> $lights of every way to point the head */
+    private static function solved(Moment $moment, array $lights): Solution
     {
         $chooser = ExposureChooser::for($moment);
         $candidates = array_map(
             static fn(FaceLight $light): Candidate => self::candidate($moment, $chooser, $light),
-            self::lights($flash, $moment),
+            $lights,
         );
         $ranks = array_map(self::rank(...), $candidates);
         asort($ranks);
@@ -88,10 +96,10 @@ final class MomentSolver
                     $moment->angles($aim),
                     $head,
                     $light['face'],
-                    $light['crown'],
-                    $light['left'],
-                    $light['right'],
-                    $light['backdrop'],
+                    $light['crown']->total()->luminance(),
+                    $light['left']->total()->luminance(),
+                    $light['right']->total()->luminance(),
+                    $light['backdrop']->total()->luminance(),
                     $lit->apparentSize('face', $light['face']),
                 );
             },

@@ -8,13 +8,14 @@ use App\Http\Requests\MomentRequest;
 use App\Models\Moment;
 use App\Planning\Pins;
 use Illuminate\Http\JsonResponse;
+use Kaddle\Core\Plan\KnownLights;
 use Kaddle\Core\Plan\MomentSolver;
 
 /** The settings that are kept, beside those of a draft; stores nothing. */
 final class ComparePins
 {
-    public function __invoke(MomentRequest $request, Moment $moment): JsonResponse
+    public function __invoke(MomentRequest $request, Moment $moment, KnownLights $known): JsonResponse
     {
-        return new JsonResponse(Pins::of($moment)->beside(MomentSolver::solve($request->light()->moment)));
+        return new JsonResponse(Pins::of($moment)->beside(MomentSolver::solve($request->light()->moment, $known)));
     }
 }

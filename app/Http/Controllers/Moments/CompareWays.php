@@ -10,15 +10,16 @@ use App\Planning\NightEnergy;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Kaddle\Core\Plan\Document\WaysDocument;
+use Kaddle\Core\Plan\KnownLights;
 use Kaddle\Core\Plan\MomentSolver;
 use Kaddle\Core\Plan\OutputWays;
 
 /** Who could set the output of a draft, with the clothes and the backdrop that are planned; stores nothing. */
 final class CompareWays
 {
-    public function __invoke(MomentRequest $request, #[CurrentUser] User $user): JsonResponse
+    public function __invoke(MomentRequest $request, #[CurrentUser] User $user, KnownLights $known): JsonResponse
     {
-        $solution = MomentSolver::solve($request->light()->moment);
+        $solution = MomentSolver::solve($request->light()->moment, $known);
 
         return new JsonResponse(WaysDocument::of(
             $solution,

@@ -7,15 +7,16 @@ namespace App\Http\Controllers\Moments;
 use App\Http\Requests\MomentRequest;
 use Illuminate\Http\JsonResponse;
 use Kaddle\Core\Plan\Document\CostsDocument;
+use Kaddle\Core\Plan\KnownLights;
 use Kaddle\Core\Plan\MomentSolver;
 
 /** What another distance or ceiling would cost for a draft; stores nothing. */
 final class PriceMoment
 {
-    public function __invoke(MomentRequest $request): JsonResponse
+    public function __invoke(MomentRequest $request, KnownLights $known): JsonResponse
     {
         $moment = $request->light()->moment;
 
-        return new JsonResponse(CostsDocument::of($moment, $moment->pointing->aim ?? MomentSolver::solve($moment)->best->light->aim));
+        return new JsonResponse(CostsDocument::of($moment, $moment->pointing->aim ?? MomentSolver::solve($moment, $known)->best->light->aim));
     }
 }

@@ -10,16 +10,17 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
+use Kaddle\Core\Plan\KnownLights;
 use Kaddle\Core\Plan\MomentSolver;
 use Kaddle\Core\Plan\Reading\MomentReader;
 
 /** The bench: one moment, solved as stored. */
 final class ShowBench
 {
-    public function __invoke(Moment $moment, #[CurrentUser] User $user): Response
+    public function __invoke(Moment $moment, #[CurrentUser] User $user, KnownLights $known): Response
     {
         $moment->load(Moment::WHOLE);
-        $solution = MomentSolver::solve(MomentReader::fromArray($moment->document())->moment);
+        $solution = MomentSolver::solve(MomentReader::fromArray($moment->document())->moment, $known);
 
         return Inertia::render('moments/Bench', [
             'bench' => BenchData::of($moment, $user, $solution),

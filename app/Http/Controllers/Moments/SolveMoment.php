@@ -7,13 +7,14 @@ namespace App\Http\Controllers\Moments;
 use App\Http\Requests\MomentRequest;
 use Illuminate\Http\JsonResponse;
 use Kaddle\Core\Plan\Document\SolutionDocument;
+use Kaddle\Core\Plan\KnownLights;
 use Kaddle\Core\Plan\MomentSolver;
 
 /** Solves a draft; stores nothing. */
 final class SolveMoment
 {
-    public function __invoke(MomentRequest $request): JsonResponse
+    public function __invoke(MomentRequest $request, KnownLights $known): JsonResponse
     {
-        return new JsonResponse(SolutionDocument::of(MomentSolver::solve($request->light()->moment)));
+        return new JsonResponse(SolutionDocument::of(MomentSolver::solve($request->light()->moment, $known)));
     }
 }

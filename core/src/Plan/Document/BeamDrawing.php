@@ -6,7 +6,6 @@ namespace Kaddle\Core\Plan\Document;
 
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Plan\Solution;
-use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
@@ -102,11 +101,14 @@ final readonly class BeamDrawing
         }
         $step = $to->minus($from)->times(1.0 / self::STRETCHES);
         $normal = $face === Face::Ceiling ? self::under($step) : $face->inward();
+        $settings = $this->solution->best->choice->settings;
+        $sent = $this->solution->best->output->share() * $reflectance;
         $pools = [];
         for ($i = 0; $i < self::STRETCHES; ++$i) {
             $start = $from->plus($step->times($i));
-            $level = $this->levelAt(Probe::at($start->plus($step->times(0.5)), $normal), $reflectance);
-            if ($level->value > self::FAINTEST) {
+            $light = $this->head->straightTo(Probe::at($start->plus($step->times(0.5)), $normal)) * $sent;
+            $level = $light > 0.0 ? $settings->levelOfFlash($light) : null;
+            if ($level !== null && $level->value > self::FAINTEST) {
                 $pools[] = new PoolDocument(
                     $face,
                     PointDocument::of($start),
@@ -124,13 +126,6 @@ final readonly class BeamDrawing
     private static function under(Vector $stretch): Direction
     {
         return Direction::along(Vector::of($stretch->z, 0.0, -$stretch->x));
-    }
-
-    private function levelAt(Probe $probe, float $reflectance): Stops
-    {
-        $light = $this->head->straightTo($probe) * $this->solution->best->output->share() * $reflectance;
-
-        return $this->solution->best->choice->settings->levelOfFlash($light);
     }
 
     /** @return list<PointDocument> */
