@@ -31,8 +31,6 @@ use Kaddle\Core\Reading\FaultyDocument;
  */
 final class MomentRequest extends FormRequest
 {
-    private const ID = ['integer', 'between:1,9000000000000000000'];
-
     private const GEAR = 'Choose one from your bag.';
 
     /** Fields of a moment document that the page sends under another name. */
@@ -50,6 +48,9 @@ final class MomentRequest extends FormRequest
         'outfit.modifierId' => PieceKind::Modifier,
         'outfit.gelId' => PieceKind::Gel,
     ];
+
+    /** Those of them that may be left out. */
+    private const OPTIONAL = ['outfit.modifierId', 'outfit.gelId'];
 
     /** What is dialled in on the body, by field. */
     private const DIALLED = ['dialled.body' => 'flash compensation on the body', 'dialled.exposure' => 'exposure compensation'];
@@ -70,11 +71,6 @@ final class MomentRequest extends FormRequest
         return [
             'name' => ['required', new PlainText('name', 80)],
             'startsAt' => ['required', 'date_format:H:i'],
-            'bodyId' => ['required', ...self::ID],
-            'lensId' => ['required', ...self::ID],
-            'flashId' => ['required', ...self::ID],
-            'outfit.modifierId' => ['nullable', ...self::ID],
-            'outfit.gelId' => ['nullable', ...self::ID],
             'glow.curve' => ['boolean'],
             ...array_fill_keys(array_keys(self::DIALLED), ['numeric', "between:$dialled->min,$dialled->max"]),
         ];
@@ -86,7 +82,6 @@ final class MomentRequest extends FormRequest
         return [
             'name.required' => 'Give the moment a name.',
             'startsAt' => 'Give the time as hours and minutes, like 19:30.',
-            ...array_fill_keys(array_keys(self::PIECES), self::GEAR),
             ...array_map(static fn(string $what): string => sprintf('The %s must be a number, %s.', $what, Compensation::limits()->inWords()), self::DIALLED),
             'glow.curve' => 'Whether the room’s curve tells the glow must be true or false.',
         ];
@@ -96,9 +91,7 @@ final class MomentRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty()) {
-                $this->findGear($validator);
-            }
+            $this->findGear($validator);
             if ($validator->errors()->isEmpty()) {
                 $this->readLight($validator);
             }
@@ -155,17 +148,29 @@ final class MomentRequest extends FormRequest
 
     private function findGear(Validator $validator): void
     {
-        $named = array_filter(array_keys(self::PIECES), fn(string $field): bool => $this->filled($field));
-        $ids = array_combine($named, array_map($this->integer(...), $named));
-        $found = $this->owner()->pieces()->findMany(array_values($ids), ['id', 'user_id', 'kind', 'data']);
-        foreach ($ids as $field => $id) {
-            $piece = $found->find($id);
-            if ($piece instanceof Piece && $piece->kind === self::PIECES[$field]) {
+        $ids = [];
+        foreach (array_keys(self::PIECES) as $field) {
+            if ($this->input($field) !== null) {
+                $ids[$field] = self::id($this->input($field));
+            }
+        }
+        $found = Piece::query()->where('user_id', $this->owner()->id)->findMany($ids, ['id', 'user_id', 'kind', 'data']);
+        foreach (self::PIECES as $field => $kind) {
+            $piece = $found->find($ids[$field] ?? 0);
+            if ($piece instanceof Piece && $piece->kind === $kind) {
                 $this->pieces[$field] = $piece;
-            } else {
+            } elseif (isset($ids[$field]) || !in_array($field, self::OPTIONAL, true)) {
                 $validator->errors()->add($field, self::GEAR);
             }
         }
+    }
+
+    /** 0 for what no record is numbered. */
+    private static function id(mixed $value): int
+    {
+        $id = filter_var($value, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1]]);
+
+        return is_int($id) ? $id : 0;
     }
 
     private function readLight(Validator $validator): void

@@ -1,4 +1,5 @@
 import { memo, useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useNear } from '@/lib/useNear';
 import type { ControlDocument, MarkDocument, MarkKind, TickDocument } from '@/types/generated';
 
 /** What a mark's lane is called, in the breadth there is. */
@@ -18,16 +19,26 @@ interface Props {
   readonly control: ControlDocument;
   /** Turns the control to a click; missing where it cannot be turned by hand. */
   readonly onTurn?: ((label: string) => void) | undefined;
+  /** Told the clicks to which it may be turned next, its own first. */
+  readonly onNear?: ((labels: readonly string[]) => void) | undefined;
 }
 
 /** The clicks of one control around the recommended one; hatched where something goes wrong. Turned by drag, wheel and arrow keys. */
-export function ClickRule({ name, control, onTurn }: Props) {
+export function ClickRule({ name, control, onTurn, onNear }: Props) {
   const rule = useRef<HTMLDivElement>(null);
   const grip = useRef<{ readonly x: number; readonly click: number; readonly ticks: readonly TickDocument[]; readonly at: number } | null>(null);
   const { ticks } = control;
   const at = ticks.findIndex((tick) => tick.thirtieths === control.thirtieths);
+  const { taken, moved } = useNear((near) => {
+    onNear?.([at, ...near].flatMap((place) => ticks[place]?.label ?? []));
+  });
   const turnTo = (tick: TickDocument | undefined) => {
-    if (tick !== undefined && tick.thirtieths !== control.thirtieths) onTurn?.(tick.label);
+    if (tick === undefined || tick.thirtieths === control.thirtieths) return;
+    onTurn?.(tick.label);
+    moved(ticks.indexOf(tick));
+  };
+  const near = () => {
+    taken(at);
   };
   useWheel(rule, (clicks) => {
     turnTo(ticks[at + clicks]);
@@ -59,6 +70,8 @@ export function ClickRule({ name, control, onTurn }: Props) {
     'aria-valuemax': ticks.length - 1,
     'aria-valuenow': at,
     'aria-valuetext': control.label,
+    onFocus: near,
+    onPointerEnter: near,
     onKeyDown: step,
     onPointerDown: take,
     onPointerMove: drag,

@@ -13,10 +13,12 @@ interface Props {
   readonly value: string;
   readonly onChange: (value: string) => void;
   readonly error?: string | undefined;
+  /** Told what can be chosen, nearest first, when it is about to be. */
+  readonly onNear?: (values: readonly string[]) => void;
 }
 
 /** One of a closed set; the device's own list, which a thumb in the dark knows. */
-export function Choice({ label, options, value, onChange, error }: Props) {
+export function Choice({ label, options, value, onChange, error, onNear }: Props) {
   const detail = options.find((option) => option.value === value)?.detail;
   return (
     <Field label={label} error={error} {...(detail === undefined ? {} : { hint: detail })}>
@@ -25,6 +27,9 @@ export function Choice({ label, options, value, onChange, error }: Props) {
           {...wires}
           className={`${INPUT} pr-8`}
           value={value}
+          onFocus={() => {
+            onNear?.(nearest(options, value));
+          }}
           onChange={(event) => {
             onChange(event.target.value);
           }}
@@ -38,4 +43,12 @@ export function Choice({ label, options, value, onChange, error }: Props) {
       )}
     </Field>
   );
+}
+
+function nearest(options: readonly Option[], value: string): readonly string[] {
+  const at = options.findIndex((option) => option.value === value);
+  return options
+    .map((option, i) => ({ value: option.value, away: Math.abs(i - at) }))
+    .sort((a, b) => a.away - b.away)
+    .map((option) => option.value);
 }

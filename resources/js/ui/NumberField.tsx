@@ -1,6 +1,7 @@
 import { Slider } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { stationOf, stations, valueAt } from '@/lib/scale';
+import { useNear } from '@/lib/useNear';
 import { Field, INPUT } from './Field';
 
 interface Range {
@@ -23,10 +24,6 @@ interface Props {
   /** Told the values about the ruler's own, nearest first, when it is taken and as it goes on. */
   readonly onNear?: (values: readonly number[]) => void;
 }
-
-/** Stations to either side of a ruler's that are told of, and after how many they are told of anew. */
-const NEAR = 12;
-const ANEW = 6;
 
 /** A number to type, with a ruler to slide where its range is worth sliding over. */
 export function NumberField({ label, range, value, onChange, error, hint, travel = 'none', onNear }: Props) {
@@ -72,17 +69,13 @@ interface RulerProps extends Pick<Props, 'label' | 'range' | 'value' | 'onChange
 }
 
 function Ruler({ label, range, value, onChange, travel, onNear }: RulerProps) {
-  const told = useRef<number | null>(null);
   const byFactor = travel === 'factor';
   const steps = byFactor ? stations(range.min, range.max) : Math.round((range.max - range.min) / range.step);
   const at = Number.isNaN(value) ? 0 : byFactor ? stationOf(value, range.min) : Math.round((value - range.min) / range.step);
   const valueOf = (station: number) => (byFactor ? valueAt(station, range.min, range.max) : Number((range.min + station * range.step).toFixed(4)));
-  const tell = (station: number) => {
-    if (told.current !== null && Math.abs(told.current - station) < ANEW) return;
-    told.current = station;
-    const near = Array.from({ length: 2 * NEAR }, (_, i) => station + (i % 2 === 0 ? -1 : 1) * (1 + Math.floor(i / 2)));
-    onNear?.(near.filter((other) => other >= 0 && other <= steps).map(valueOf));
-  };
+  const { taken, moved } = useNear((near) => {
+    onNear?.(near.filter((station) => station >= 0 && station <= steps).map(valueOf));
+  });
   return (
     <Slider.Root
       className="relative flex h-10 grow touch-none items-center"
@@ -92,11 +85,10 @@ function Ruler({ label, range, value, onChange, travel, onNear }: RulerProps) {
       value={[Math.max(0, Math.min(steps, at))]}
       onValueChange={([station = 0]) => {
         onChange(valueOf(station));
-        tell(station);
+        moved(station);
       }}
       onFocus={() => {
-        told.current = null;
-        tell(at);
+        taken(at);
       }}
     >
       <Slider.Track className="relative h-1.5 grow rounded-full bg-line">

@@ -2,9 +2,9 @@ import { memo } from 'react';
 import { limits, type MomentDraft, type SolutionDocument } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
-import type { Editing } from './Inputs';
+import type { InputProps } from './Inputs';
 
-interface Props extends Pick<Editing, 'faults' | 'onChange'>, Pick<MomentDraft, 'head' | 'pointing' | 'zoom'> {
+interface Props extends Pick<InputProps, 'faults' | 'onChange' | 'ahead'>, Pick<MomentDraft, 'head' | 'pointing' | 'zoom'> {
   /** Where head and zoom stand now. */
   readonly inUse: SolutionDocument['head'];
   readonly zoomInUse: number;
@@ -22,10 +22,11 @@ const ZOOMS = [
 ] as const;
 
 /** Who points the head, and where a head turned by hand and its zoom stand. */
-export const HeadInputs = memo(function HeadInputs({ head, pointing, zoom, inUse, zoomInUse, faults, onChange }: Props) {
+export const HeadInputs = memo(function HeadInputs({ head, pointing, zoom, inUse, zoomInUse, faults, onChange, ahead }: Props) {
   const byHand = pointing ?? { turn: inUse.turn ?? 0, tilt: inUse.tilt ?? 0 };
+  const pointed = (next: NonNullable<Props['pointing']>) => (before: MomentDraft): MomentDraft => ({ ...before, head: 'by-hand', pointing: next });
   const point = (next: NonNullable<Props['pointing']>) => {
-    onChange((before) => ({ ...before, head: 'by-hand', pointing: next }));
+    onChange(pointed(next));
   };
   return (
     <div className="grid gap-3">
@@ -51,8 +52,8 @@ export const HeadInputs = memo(function HeadInputs({ head, pointing, zoom, inUse
       <div className="grid gap-3 empty:hidden sm:grid-cols-3">
         {head === 'by-hand' && (
           <>
-            <NumberField label="Turn, left is above 0" range={limits['pointing.turn']} travel="step" value={byHand.turn} error={faults['pointing.turn']} onChange={(turn) => { point({ ...byHand, turn }); }} />
-            <NumberField label="Tilt up from level" range={limits['pointing.tilt']} travel="step" value={byHand.tilt} error={faults['pointing.tilt']} onChange={(tilt) => { point({ ...byHand, tilt }); }} />
+            <NumberField label="Turn, left is above 0" range={limits['pointing.turn']} travel="step" value={byHand.turn} error={faults['pointing.turn']} onNear={(near) => { ahead(near.map((turn) => pointed({ ...byHand, turn }))); }} onChange={(turn) => { point({ ...byHand, turn }); }} />
+            <NumberField label="Tilt up from level" range={limits['pointing.tilt']} travel="step" value={byHand.tilt} error={faults['pointing.tilt']} onNear={(near) => { ahead(near.map((tilt) => pointed({ ...byHand, tilt }))); }} onChange={(tilt) => { point({ ...byHand, tilt }); }} />
           </>
         )}
         {zoom !== null && (

@@ -24,7 +24,7 @@ export interface InputProps extends Editing {
 }
 
 /** Asks for drafts that may come next. */
-export type Ahead = (next: readonly ((draft: MomentDraft) => MomentDraft)[]) => void;
+type Ahead = (next: readonly ((draft: MomentDraft) => MomentDraft)[]) => void;
 
 /** Everything that can be changed; what changes most often stands first. */
 export const Inputs = memo(function Inputs(props: InputProps) {
@@ -34,7 +34,7 @@ export const Inputs = memo(function Inputs(props: InputProps) {
       <Group title="What changes">
         <Distance value={draft.subject.distance} error={faults['subject.distance']} onChange={onChange} ahead={ahead} />
         <Ceiling value={draft.room.height} error={faults['room.height']} onChange={onChange} ahead={ahead} />
-        <FinishChoice face="ceiling" label="Ceiling finish" finish={draft.room.finishes.ceiling} error={faults['room.finishes.ceiling']} onChange={onChange} />
+        <FinishChoice face="ceiling" label="Ceiling finish" finish={draft.room.finishes.ceiling} error={faults['room.finishes.ceiling']} onChange={onChange} ahead={ahead} />
         <GlowInputs bench={bench} glow={draft.glow} bodyId={draft.bodyId} faults={faults} onChange={onChange} ahead={ahead} />
         <LookInputs bench={bench} look={draft.look} bodyId={draft.bodyId} lensId={draft.lensId} faults={faults} onChange={onChange} settings={settings} ahead={ahead} />
       </Group>

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { keptThings, limits, schools, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type School } from '@/types/generated';
+import { keptThings, limits, schools, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type MomentDraft, type School } from '@/types/generated';
 import type { Faults } from '@/lib/http';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
@@ -21,8 +21,17 @@ interface Props extends Pick<InputProps, 'bench' | 'faults' | 'onChange' | 'sett
 }
 
 export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId, faults, onChange, settings, ahead }: Props) {
+  const looking = (part: Partial<LookDraft>) => (before: MomentDraft): MomentDraft => ({ ...before, look: { ...before.look, ...part } });
   const set = (part: Partial<LookDraft>) => {
-    onChange((before) => ({ ...before, look: { ...before.look, ...part } }));
+    onChange(looking(part));
+  };
+  const near = (parts: readonly Partial<LookDraft>[]) => {
+    ahead(parts.map(looking));
+  };
+  /** Free hand begins with what is set, all of it held; the others begin free. */
+  const schooled = (value: string): Partial<LookDraft> => {
+    const school = value as School;
+    return { school, locks: school === 'free-hand' ? settings : look.school === 'free-hand' ? NONE : look.locks };
   };
   const lens = bench.lenses.find((choice) => choice.gear.id === lensId);
   const body = bench.bodies.find((choice) => choice.gear.id === bodyId);
@@ -46,7 +55,7 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
           value={look.roomUnder}
           error={faults['look.roomUnder']}
           onNear={(values) => {
-            ahead(values.map((roomUnder) => (near) => ({ ...near, look: { ...near.look, roomUnder } })));
+            near(values.map((roomUnder) => ({ roomUnder })));
           }}
           onChange={(roomUnder) => {
             set({ roomUnder });
@@ -59,8 +68,8 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
           onChange={(keep) => {
             set({ keep });
           }}
-          onNear={(near) => {
-            ahead(near.map((keep) => (before) => ({ ...before, look: { ...before.look, keep } })));
+          onNear={(kept) => {
+            near(kept.map((keep) => ({ keep })));
           }}
         />
       )}
@@ -69,10 +78,11 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
         options={Object.entries(schools).map(([value, words]) => ({ value, ...words }))}
         value={look.school}
         error={faults['look.school']}
+        onNear={(values) => {
+          near(values.map(schooled));
+        }}
         onChange={(value) => {
-          const school = value as School;
-          // Free hand begins with what is set, all of it held; the others begin free.
-          set({ school, locks: school === 'free-hand' ? settings : look.school === 'free-hand' ? NONE : look.locks });
+          set(schooled(value));
         }}
       />
       <Choice
@@ -80,6 +90,9 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
         options={labels(apertures, look.aperture)}
         value={look.aperture}
         error={faults['look.aperture']}
+        onNear={(values) => {
+          near(values.map((aperture) => ({ aperture })));
+        }}
         onChange={(aperture) => {
           set({ aperture });
         }}

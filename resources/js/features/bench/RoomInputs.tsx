@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { finishes, limits, ridges, roomKinds, type Finish, type FinishesDraft, type RidgeWay } from '@/types/generated';
+import { finishes, limits, ridges, roomKinds, type Finish, type FinishesDraft, type MomentDraft, type RidgeWay } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import type { InputProps } from './Inputs';
@@ -17,7 +17,7 @@ const FACES: readonly { readonly face: keyof FinishesDraft; readonly label: stri
 ];
 
 export function RoomInputs(props: InputProps) {
-  const { draft, faults, onChange } = props;
+  const { draft, faults, onChange, ahead } = props;
   return (
     <>
       <Choice
@@ -49,7 +49,7 @@ export function RoomInputs(props: InputProps) {
       />
       <RoofInputs {...props} />
       {FACES.map(({ face, label }) => (
-        <FinishChoice key={face} face={face} label={label} finish={draft.room.finishes[face]} error={faults[`room.finishes.${face}`]} onChange={onChange} />
+        <FinishChoice key={face} face={face} label={label} finish={draft.room.finishes[face]} error={faults[`room.finishes.${face}`]} onChange={onChange} ahead={ahead} />
       ))}
       <NumberField
         label="You stand from the wall behind you"
@@ -120,22 +120,26 @@ function RoofInputs({ draft, faults, onChange }: InputProps) {
   );
 }
 
-interface FinishProps extends Pick<InputProps, 'onChange'> {
+interface FinishProps extends Pick<InputProps, 'onChange' | 'ahead'> {
   readonly face: keyof FinishesDraft;
   readonly label: string;
   readonly finish: Finish;
   readonly error: string | undefined;
 }
 
-export const FinishChoice = memo(function FinishChoice({ face, label, finish, error, onChange }: FinishProps) {
+export const FinishChoice = memo(function FinishChoice({ face, label, finish, error, onChange, ahead }: FinishProps) {
+  const painted = (value: string) => (before: MomentDraft): MomentDraft => ({ ...before, room: { ...before.room, finishes: { ...before.room.finishes, [face]: value as Finish } } });
   return (
     <Choice
       label={label}
       options={OPTIONS}
       value={finish}
       error={error}
+      onNear={(values) => {
+        ahead(values.map(painted));
+      }}
       onChange={(value) => {
-        onChange((before) => ({ ...before, room: { ...before.room, finishes: { ...before.room.finishes, [face]: value as Finish } } }));
+        onChange(painted(value));
       }}
     />
   );

@@ -11,12 +11,16 @@ interface Props {
   readonly busy: boolean;
   readonly locks: LocksDraft;
   readonly faults: Faults;
-  readonly onHold: (locks: Partial<LocksDraft>) => void;
+  readonly onHold: Hold;
+  /** Told what may be held next. */
+  readonly onNear: (next: readonly Partial<LocksDraft>[]) => void;
 }
 
+type Hold = (locks: Partial<LocksDraft>) => void;
+
 /** What to set, in the order in which the hands do it: camera, head, output. */
-export const Settings = memo(function Settings({ solution, stale, busy, locks, faults, onHold }: Props) {
-  const held = (field: keyof LocksDraft) => ({ field, held: locks[field] !== null, fault: faults[`look.locks.${field}`], onHold });
+export const Settings = memo(function Settings({ solution, stale, busy, locks, faults, onHold, onNear }: Props) {
+  const held = (field: keyof LocksDraft) => ({ field, held: locks[field] !== null, fault: faults[`look.locks.${field}`], onHold, onNear });
   return (
     <section aria-labelledby="settings" aria-live="polite" aria-busy={busy} className={`grid grid-cols-2 gap-px border-y border-line bg-line sm:grid-cols-3 xl:grid-cols-5 ${stale ? 'outline-2 -outline-offset-2 outline-alarm outline-dashed' : ''}`}>
       <h2 id="settings" className="sr-only">
@@ -42,13 +46,17 @@ interface ControlProps {
   readonly field?: keyof LocksDraft;
   readonly held?: boolean;
   readonly fault?: string | undefined;
-  readonly onHold?: (locks: Partial<LocksDraft>) => void;
+  readonly onHold?: Hold;
+  readonly onNear?: Props['onNear'];
 }
 
-const Control = memo(function Control({ name, control, unit, className = '', note, field, held = false, fault, onHold }: ControlProps) {
+const Control = memo(function Control({ name, control, unit, className = '', note, field, held = false, fault, onHold, onNear }: ControlProps) {
   /** Holds it at a click, or with null lets it follow again. */
   const hold = (label: string | null) => {
     if (field !== undefined) onHold?.({ [field]: label });
+  };
+  const near = (labels: readonly string[]) => {
+    if (field !== undefined) onNear?.(labels.map((label) => ({ [field]: label })));
   };
   return (
     <div className={`grid content-start gap-1 bg-raised px-3 py-2.5 ${className}`}>
@@ -72,7 +80,7 @@ const Control = memo(function Control({ name, control, unit, className = '', not
         {control.label} {unit !== '' && <span className="text-base font-medium">{unit}</span>}
       </p>
       <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
-      <ClickRule name={name} control={control} onTurn={field === undefined ? undefined : hold} />
+      <ClickRule name={name} control={control} onTurn={field === undefined ? undefined : hold} onNear={near} />
       <Marks control={control} />
       <Role name={name} control={control} />
       {note !== undefined && <p className="text-sm">{note}</p>}

@@ -23,6 +23,9 @@ type Answered = Omit<Solved, 'answered' | 'ahead'> & { readonly draft: MomentDra
 /** Answers that are kept; a drag goes to and fro. */
 const KEPT = 200;
 
+/** The most that the server answers ahead at a time. */
+const STRIP = 24;
+
 /** Questions under way at a time: one is reckoned while the answer to the other is drawn. */
 const AT_ONCE = 2;
 
@@ -98,7 +101,7 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
         const key = JSON.stringify(after);
         if (!known.has(key)) unknown.set(key, after);
       }
-      const next = [...unknown.values()];
+      const next = [...unknown.values()].slice(0, STRIP);
       if (next.length === 0) return;
       void post<readonly (SolutionDocument | null)[]>(`/moments/${momentId}/strip`, { ...last.current, strip: next.map(moved) }).then((answer) => {
         if (answer.kind !== 'answered') return;
@@ -114,9 +117,9 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
   return { ...solved, answered, ahead };
 }
 
-/** The parts of a draft that a hand moves in the drawings and on the rulers. */
-function moved({ camera, subject, room: { height }, look: { roomUnder, keep }, glow: { ev }, head, pointing }: MomentDraft) {
-  return { camera, subject, room: { height }, look: { roomUnder, keep }, head, pointing, ...(ev === null ? {} : { glow: { ev } }) };
+/** The parts of a draft that may be asked for ahead. */
+function moved({ camera, subject, room, look, glow: { ev }, head, pointing }: MomentDraft) {
+  return { camera, subject, room, look, head, pointing, ...(ev === null ? {} : { glow: { ev } }) };
 }
 
 function keep(known: Map<string, SolutionDocument>, draft: MomentDraft, solution: SolutionDocument): void {

@@ -19,7 +19,7 @@ import { useSolution } from '@/features/bench/useSolution';
 import { Verdict } from '@/features/bench/Verdict';
 import { WhoSets } from '@/features/bench/WhoSets';
 import { Why } from '@/features/bench/Why';
-import { keptThings, type BenchData, type HeadAim, type LocksDraft } from '@/types/generated';
+import { keptThings, type BenchData, type HeadAim, type LocksDraft, type MomentDraft } from '@/types/generated';
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
 
@@ -45,9 +45,15 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
   );
   const hold = useCallback(
     (locks: Partial<LocksDraft>) => {
-      change((before) => ({ ...before, look: { ...before.look, locks: { ...before.look.locks, ...locks } } }));
+      change(held(locks));
     },
     [change],
+  );
+  const nearHolds = useCallback(
+    (next: readonly Partial<LocksDraft>[]) => {
+      ahead(next.map(held));
+    },
+    [ahead],
   );
   const refused = Object.keys(faults).length > 0;
   return (
@@ -79,7 +85,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
               A field on the page is out of range; what you see is the last answer that could be given.
             </p>
           )}
-          <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} locks={draft.look.locks} faults={allFaults} onHold={hold} />
+          <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} locks={draft.look.locks} faults={allFaults} onHold={hold} onNear={nearHolds} />
           <div className="grid gap-4 px-4 empty:hidden">
             <Verdict solution={solution} />
             <Offers offers={solution.offers} draft={draft} faults={allFaults} onChange={change} />
@@ -97,7 +103,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
           </div>
           <div className="grid gap-3 px-4">
             <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
-            <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} />
+            <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
           </div>
           <div className="px-4">
             <Compare momentId={bench.momentId} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
@@ -116,6 +122,10 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
       <AnswerBar solution={solution} />
     </Frame>
   );
+}
+
+function held(locks: Partial<LocksDraft>) {
+  return (before: MomentDraft): MomentDraft => ({ ...before, look: { ...before.look, locks: { ...before.look.locks, ...locks } } });
 }
 
 /** The first word of a row: lamps and their shades would not fit. */
