@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState, type Dispatch, type SetStateAction } from 'react';
+import { useCallback, useEffect, useRef, useState, type SetStateAction } from 'react';
 import { put, post, get, type Answer, type Faults } from '@/lib/http';
 import { useLeaveGuard } from '@/lib/leaveGuard';
 import type { BenchData, BenchState, MomentDraft, SceneryData } from '@/types/generated';
@@ -21,7 +21,8 @@ export interface DraftState {
   readonly draft: MomentDraft;
   /** What gives the room its own light, as stored. */
   readonly scenery: SceneryData;
-  readonly change: Dispatch<SetStateAction<MomentDraft>>;
+  /** Changes the draft as it is now, and says what came of it. */
+  readonly change: (next: SetStateAction<MomentDraft>) => MomentDraft;
   readonly storing: Storing;
   readonly saveFaults: Faults;
   readonly canUndo: boolean;
@@ -37,6 +38,7 @@ export function useDraft(bench: BenchData): DraftState {
   const url = `/moments/${bench.momentId}`;
   const [stored, setStored] = useState<BenchState>(bench.stored);
   const [draft, setDraft] = useState(bench.stored.draft);
+  const newest = useRef(draft);
   const [storing, setStoring] = useState<Storing>({ kind: 'stored' });
   /** The draft that the server has taken, as it was sent. */
   const [taken, setTaken] = useState(() => JSON.stringify(bench.stored.draft));
@@ -53,7 +55,10 @@ export function useDraft(bench: BenchData): DraftState {
     if (answer.kind === 'answered') {
       setStored(answer.value);
       setTaken(JSON.stringify(sent ?? answer.value.draft));
-      if (sent === undefined) setDraft(answer.value.draft);
+      if (sent === undefined) {
+        newest.current = answer.value.draft;
+        setDraft(answer.value.draft);
+      }
       setStoring({ kind: 'stored' });
     } else {
       setStoring(answer.kind === 'conflict' ? { kind: 'changed-elsewhere', sentence: answer.sentence } : answer);
@@ -76,7 +81,9 @@ export function useDraft(bench: BenchData): DraftState {
 
   const change = useCallback((next: SetStateAction<MomentDraft>) => {
     setStoring((before) => (before.kind === 'refused' || before.kind === 'failed' ? { kind: 'stored' } : before));
-    setDraft(next);
+    newest.current = typeof next === 'function' ? next(newest.current) : next;
+    setDraft(newest.current);
+    return newest.current;
   }, []);
   const step = (what: 'undo' | 'redo') => {
     // A second press before the answer would speak of a revision that is gone.

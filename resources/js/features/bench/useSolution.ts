@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { post, type Faults } from '@/lib/http';
+import { post, type Answer, type Faults } from '@/lib/http';
 import { shared } from '@/lib/shared';
 import type { MomentDraft, SolutionDocument } from '@/types/generated';
 
@@ -14,11 +14,13 @@ export interface Solved {
   readonly trouble: string | null;
   /** Whether the server has answered to the draft on screen. */
   readonly answered: boolean;
+  /** Asks at once, before the change itself is drawn. */
+  readonly ask: (draft: MomentDraft) => void;
   /** Asks for drafts that may come next, so that they are answered at once when they do. */
   readonly ahead: (next: readonly ((draft: MomentDraft) => MomentDraft)[]) => void;
 }
 
-type Answered = Omit<Solved, 'answered' | 'ahead'> & { readonly draft: MomentDraft };
+type Answered = Omit<Solved, 'answered' | 'ask' | 'ahead'> & { readonly draft: MomentDraft };
 
 /** Answers that are kept; a drag goes to and fro. */
 const KEPT = 200;
@@ -47,40 +49,36 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
   const hit = answered ? undefined : known.get(JSON.stringify(draft));
   if (hit !== undefined) setSolved({ solution: shared(solved.solution, hit), faults: NONE, trouble: null, draft });
 
-  useEffect(() => {
-    if (last.current === draft) return;
-    last.current = draft;
-    if (answered) {
-      waiting.current = null;
-      shown.current = ++asked.current;
-      return;
-    }
-    waiting.current = draft;
-    if (running.current === AT_ONCE) return;
-    running.current++;
-    void (async () => {
-      for (let next = take(waiting); next !== null; next = take(waiting)) {
-        const question = next;
-        const turn = ++asked.current;
-        const answer = await post<SolutionDocument>(`/moments/${momentId}/solve`, question);
-        if (answer.kind === 'answered') keep(known, question, answer.value);
-        if (turn < shown.current) continue;
-        shown.current = turn;
-        setSolved((before) => {
-          switch (answer.kind) {
-            case 'answered':
-              return { solution: shared(before.solution, answer.value), faults: NONE, trouble: null, draft: question };
-            case 'refused':
-              return { ...before, faults: answer.faults, trouble: null, draft: question };
-            case 'conflict':
-            case 'failed':
-              return { ...before, faults: NONE, trouble: answer.sentence, draft: question };
-          }
-        });
+  const ask = useCallback(
+    (newest: MomentDraft) => {
+      if (last.current === newest) return;
+      last.current = newest;
+      if (known.has(JSON.stringify(newest))) {
+        waiting.current = null;
+        shown.current = ++asked.current;
+        return;
       }
-      running.current--;
-    })();
-  }, [momentId, draft, answered, known]);
+      waiting.current = newest;
+      if (running.current === AT_ONCE) return;
+      running.current++;
+      void (async () => {
+        for (let question = take(waiting); question !== null; question = take(waiting)) {
+          const turn = ++asked.current;
+          const answer = await post<SolutionDocument>(`/moments/${momentId}/solve`, question);
+          if (answer.kind === 'answered') keep(known, question, answer.value);
+          if (turn < shown.current) continue;
+          shown.current = turn;
+          setSolved(after(question, answer));
+        }
+        running.current--;
+      })();
+    },
+    [momentId, known],
+  );
+  // Where the draft was not changed here but came from the server.
+  useEffect(() => {
+    ask(draft);
+  }, [ask, draft]);
 
   // Gear, plans and readings may have changed in another tab: what was known before is asked for again.
   useEffect(() => {
@@ -97,9 +95,9 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
     (steps: readonly ((draft: MomentDraft) => MomentDraft)[]) => {
       const unknown = new Map<string, MomentDraft>();
       for (const step of steps) {
-        const after = step(last.current);
-        const key = JSON.stringify(after);
-        if (!known.has(key)) unknown.set(key, after);
+        const next = step(last.current);
+        const key = JSON.stringify(next);
+        if (!known.has(key)) unknown.set(key, next);
       }
       const next = [...unknown.values()].slice(0, STRIP);
       if (next.length === 0) return;
@@ -114,7 +112,21 @@ export function useSolution(momentId: number, draft: MomentDraft, initial: Solut
     [momentId, known],
   );
 
-  return { ...solved, answered, ahead };
+  return { ...solved, answered, ask, ahead };
+}
+
+function after(question: MomentDraft, answer: Answer<SolutionDocument>) {
+  return (before: Answered): Answered => {
+    switch (answer.kind) {
+      case 'answered':
+        return { solution: shared(before.solution, answer.value), faults: NONE, trouble: null, draft: question };
+      case 'refused':
+        return { ...before, faults: answer.faults, trouble: null, draft: question };
+      case 'conflict':
+      case 'failed':
+        return { ...before, faults: NONE, trouble: answer.sentence, draft: question };
+    }
+  };
 }
 
 /** The parts of a draft that may be asked for ahead. */

@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, type SetStateAction } from 'react';
 import { LevelScale } from '@/charts/LevelScale';
 import { PlanView } from '@/charts/PlanView';
 import { Section } from '@/charts/Section';
@@ -25,9 +25,15 @@ import { Warnings } from '@/ui/Warnings';
 
 export default function Bench({ bench }: { readonly bench: BenchData }) {
   const state = useDraft(bench);
-  const { draft, change, saveFaults } = state;
-  const { solution, faults, trouble, answered, ahead } = useSolution(bench.momentId, draft, bench.solution);
+  const { draft, change: edit, saveFaults } = state;
+  const { solution, faults, trouble, answered, ask, ahead } = useSolution(bench.momentId, draft, bench.solution);
   const allFaults = useMemo(() => ({ ...faults, ...saveFaults }), [faults, saveFaults]);
+  const change = useCallback(
+    (next: SetStateAction<MomentDraft>) => {
+      ask(edit(next));
+    },
+    [ask, edit],
+  );
   const moves = useMoves(change, ahead);
   const chooseHead = useCallback(
     (head: HeadAim) => {
