@@ -30,9 +30,11 @@ final readonly class FaceLight
         public Exposure $face,
         /** Luminous exposure from above, lx·s. */
         private float $crown,
-        /** On the cheeks, as the camera sees them. */
+        /** On the cheek that the camera sees on its left, lx·s. */
         private float $left,
+        /** On the other cheek, lx·s. */
         private float $right,
+        /** On the backdrop, lx·s. */
         public float $backdrop,
         /** How large the light looks from the face, degrees across. */
         public float $apparentSize,

@@ -32,8 +32,8 @@ export const Inputs = memo(function Inputs(props: InputProps) {
   return (
     <div className="grid content-start gap-5">
       <Group title="What changes">
-        <Distance value={draft.subject.distance} error={faults['subject.distance']} onChange={onChange} ahead={ahead} />
-        <Ceiling value={draft.room.height} error={faults['room.height']} onChange={onChange} ahead={ahead} />
+        <Ruled label="Subject distance" range={limits['subject.distance']} value={draft.subject.distance} error={faults['subject.distance']} set={away} onChange={onChange} ahead={ahead} />
+        <Ruled label="Ceiling height" range={limits['room.height']} value={draft.room.height} error={faults['room.height']} set={high} onChange={onChange} ahead={ahead} />
         <FinishChoice face="ceiling" label="Ceiling finish" finish={draft.room.finishes.ceiling} error={faults['room.finishes.ceiling']} onChange={onChange} ahead={ahead} />
         <GlowInputs bench={bench} glow={draft.glow} bodyId={draft.bodyId} faults={faults} onChange={onChange} ahead={ahead} />
         <LookInputs bench={bench} look={draft.look} bodyId={draft.bodyId} lensId={draft.lensId} faults={faults} onChange={onChange} settings={settings} ahead={ahead} />
@@ -57,47 +57,40 @@ export const Inputs = memo(function Inputs(props: InputProps) {
 });
 
 interface RuledProps extends Pick<InputProps, 'onChange' | 'ahead'> {
+  readonly label: string;
+  readonly range: (typeof limits)[keyof typeof limits];
   readonly value: number;
   readonly error: string | undefined;
+  /** What a value does to a draft; always the same function, so that nothing is drawn anew for it. */
+  readonly set: (value: number) => (before: MomentDraft) => MomentDraft;
 }
 
-const Distance = memo(function Distance({ value, error, onChange, ahead }: RuledProps) {
-  const set = (distance: number) => (before: MomentDraft) => ({ ...before, subject: { ...before.subject, distance } });
+/** A length on a ruler. */
+const Ruled = memo(function Ruled({ label, range, value, error, set, onChange, ahead }: RuledProps) {
   return (
     <NumberField
-      label="Subject distance"
-      range={limits['subject.distance']}
+      label={label}
+      range={range}
       travel="factor"
       value={value}
       error={error}
       onNear={(values) => {
         ahead(values.map(set));
       }}
-      onChange={(distance) => {
-        onChange(set(distance));
+      onChange={(next) => {
+        onChange(set(next));
       }}
     />
   );
 });
 
-const Ceiling = memo(function Ceiling({ value, error, onChange, ahead }: RuledProps) {
-  const set = (height: number) => (before: MomentDraft) => ({ ...before, room: { ...before.room, height } });
-  return (
-    <NumberField
-      label="Ceiling height"
-      range={limits['room.height']}
-      travel="factor"
-      value={value}
-      error={error}
-      onNear={(values) => {
-        ahead(values.map(set));
-      }}
-      onChange={(height) => {
-        onChange(set(height));
-      }}
-    />
-  );
-});
+function away(distance: number) {
+  return (before: MomentDraft): MomentDraft => ({ ...before, subject: { ...before.subject, distance } });
+}
+
+function high(height: number) {
+  return (before: MomentDraft): MomentDraft => ({ ...before, room: { ...before.room, height } });
+}
 
 function hasFault(faults: Faults, starts: readonly string[]): boolean {
   return Object.keys(faults).some((field) => starts.some((start) => field.startsWith(start)));
