@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature\Moments;
 
 use Inertia\Testing\AssertableInertia;
+use Kaddle\Core\Plan\KnownLights;
+use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Plan\Reading\MomentReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
-/** Settings beside what is set: places that may come next, and what was pinned. */
+/** Settings beside what is set: places that may come next, light that is kept for them, and what was pinned. */
 final class PinsAndStripsTest extends TestCase
 {
     public function testAStripAnswersAsEachOfItsPlacesWould(): void
@@ -28,6 +31,42 @@ final class PinsAndStripsTest extends TestCase
             $alone = array_replace_recursive($this->draftOf($moment), $strip[$i]);
             self::assertSame($this->postJson("/moments/{$moment->id}/solve", $alone)->assertOk()->json(), $answers[$i]);
         }
+    }
+
+    /** What a rule or a choice may do next: hold, let go, keep no light any more, paint. */
+    public function testAStripLetsGoOfWhatIsHeld(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user);
+        $draft = $this->draftOf($moment, ['look.keep' => ['what' => 'candles', 'ev' => 8], 'look.locks' => ['iso' => '400']]);
+        $strip = [
+            ['look' => ['locks' => ['iso' => '800']]],
+            ['look' => ['locks' => ['iso' => null]]],
+            ['look' => ['keep' => null]],
+            ['look' => ['school' => 'long-time', 'aperture' => 'f/2.8']],
+            ['room' => ['finishes' => ['ceiling' => 'oak-boards']]],
+        ];
+        $answers = $this->postJson("/moments/{$moment->id}/strip", $draft + ['strip' => $strip])->assertOk()->assertJsonCount(5)->json();
+        self::assertIsArray($answers);
+        foreach ($strip as $i => $parts) {
+            self::assertSame($this->postJson("/moments/{$moment->id}/solve", array_replace_recursive($draft, $parts))->assertOk()->json(), $answers[$i], "place $i");
+        }
+        self::assertCount(5, array_unique(array_map(json_encode(...), $answers)), 'each is another answer');
+    }
+
+    public function testLightIsWorkedOutOnceAndThenKept(): void
+    {
+        $light = MomentSolver::solve(MomentReader::fromArray($this->momentOf($this->person())->document())->moment)->best->light;
+        $worked = 0;
+        foreach (['one', 'one', 'other'] as $question) {
+            $kept = $this->app->make(KnownLights::class)->recall($question, static function () use ($light, &$worked): array {
+                ++$worked;
+
+                return [$light];
+            });
+            self::assertEquals([$light], $kept);
+        }
+        self::assertSame(2, $worked);
     }
 
     #[DataProvider('strips')]
