@@ -8,14 +8,12 @@ use App\Casts\ApertureCast;
 use App\Casts\IsoCast;
 use App\Casts\ObjectCast;
 use App\Casts\ShutterCast;
-use Illuminate\Contracts\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Exposure\Iso;
-use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Gear\MomentParts;
@@ -90,7 +88,9 @@ use Kaddle\Core\Plan\Slot;
  */
 final class Moment extends Model
 {
-    use KeepsIdentity;
+    use FoundByRoute, KeepsIdentity {
+        FoundByRoute::resolveRouteBindingQuery insteadof KeepsIdentity;
+    }
 
     /** Everything that a document of a moment is made from. */
     public const WHOLE = ['night.venue', 'room.venue', 'body', 'lens', 'flash', 'modifier', 'gel'];
@@ -166,32 +166,6 @@ final class Moment extends Model
                 $moment->steps()->delete(); // they tell of another room
             }
         });
-    }
-
-    /** What a route finds tells by the same query what every answer of the bench asks of night and place. */
-    public function resolveRouteBindingQuery($query, $value, $field = null): Builder
-    {
-        return $query
-            ->join('nights', 'nights.id', 'moments.night_id')
-            ->join('venues', 'venues.id', 'nights.venue_id')
-            ->where('moments.' . ($field ?? 'id'), $value)
-            ->select(['moments.*', 'nights.user_id as owner_id', 'venues.mains as place_mains']);
-    }
-
-    /** The account that may see and change it. */
-    public function ownerId(): int
-    {
-        $found = $this->attributes['owner_id'] ?? null;
-
-        return is_int($found) ? $found : $this->night->user_id;
-    }
-
-    /** The mains that the lamps of its place hang on. */
-    public function mains(): Mains
-    {
-        $found = $this->attributes['place_mains'] ?? null;
-
-        return is_string($found) ? Mains::from($found) : $this->night->venue->mains;
     }
 
     /** @return BelongsTo<Night, $this> */

@@ -42,7 +42,7 @@ final readonly class NightEnergy
         $steps = [];
         foreach ($moments->groupBy('flash_id') as $id => $sharing) {
             $flash = $sharing->firstOrFail()->flash;
-            $feed = self::feed($flash, $carried);
+            $feed = self::feed($flash->data, $carried);
             $plan = EnergyPlan::of(array_values($sharing->map(static fn(Moment $m): PlannedUse => self::use($m, $answers, $rules))->all()), $feed->source);
             $plans[(int) $id] = [$flash, $feed, $plan];
             foreach ($sharing->values() as $i => $moment) {
@@ -77,16 +77,23 @@ final readonly class NightEnergy
         );
     }
 
-    /** What feeds a unit from this bag. */
-    public static function feedFor(Piece $flash, User $user): Feed
+    /**
+     * What feeds a unit from this bag.
+     *
+     * @param array<string, mixed> $flash figures of the unit
+     */
+    public static function feedFor(array $flash, User $user): Feed
     {
         return self::feed($flash, self::setsIn($user));
     }
 
-    /** @param array<string, int> $carried sets by kind of battery */
-    private static function feed(Piece $flash, array $carried): Feed
+    /**
+     * @param array<string, mixed> $flash figures of the unit
+     * @param array<string, int> $carried sets by kind of battery
+     */
+    private static function feed(array $flash, array $carried): Feed
     {
-        return Feed::of($flash->data, array_map(BatteryKind::from(...), array_keys($carried)));
+        return Feed::of($flash, array_map(BatteryKind::from(...), array_keys($carried)));
     }
 
     /** @return array<string, int> by kind of battery */

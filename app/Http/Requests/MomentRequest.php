@@ -6,10 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Moment;
 use App\Models\Piece;
-use App\Models\User;
-use App\Rules\PlainText;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Validator;
+use Illuminate\Http\Request;
 use Kaddle\Core\Exchange\MomentShape;
 use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Gear\CompensationSum;
@@ -21,15 +18,21 @@ use Kaddle\Core\Plan\Moment as LightMoment;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Kaddle\Core\Plan\Reading\ReadMoment;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Reading\Field;
+use Kaddle\Core\Reading\Fields;
+use Kaddle\Core\Reading\PatternKind;
+use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Reading\TextKind;
 
 /**
- * A draft of a moment from the page.
+ * A draft of a moment from the page, read as a whole or not at all.
  *
- * Names, times and gear are checked here; everything about light is read by the
- * core, which refuses the same things in the same sentences at the shell.
+ * Gear is looked up here; everything else is read by the core, which refuses the
+ * same things in the same sentences at the shell.
  */
-final class MomentRequest extends FormRequest
+final readonly class MomentRequest
 {
     private const GEAR = 'Choose one from your bag.';
 
@@ -52,56 +55,49 @@ final class MomentRequest extends FormRequest
     /** Those of them that may be left out. */
     private const OPTIONAL = ['outfit.modifierId', 'outfit.gelId'];
 
-    /** What is dialled in on the body, by field. */
-    private const DIALLED = ['dialled.body' => 'flash compensation on the body', 'dialled.exposure' => 'exposure compensation'];
+    private Moment $moment;
 
-    private ?ReadMoment $read = null;
+    /** @var array{name: string, startsAt: string} */
+    private array $plan;
+
+    private bool $isFromCurve;
+
+    /** @var array<string, array{int, array<string, mixed>}> number and figures of a piece, by field */
+    private array $pieces;
+
+    private Compensation $compensation;
 
     /** @var array<array-key, mixed> as it was read */
-    private array $document = [];
+    private array $document;
 
-    /** @var array<string, Piece> by field */
-    private array $pieces = [];
+    private ReadMoment $read;
 
-    /** @return array<string, list<mixed>> */
-    public function rules(): array
+    /** @throws FaultyDocument */
+    public function __construct(private Request $request)
     {
-        $dialled = Compensation::limits();
-
-        return [
-            'name' => ['required', new PlainText('name', 80)],
-            'startsAt' => ['required', 'date_format:H:i'],
-            'glow.curve' => ['boolean'],
-            ...array_fill_keys(array_keys(self::DIALLED), ['numeric', "between:$dialled->min,$dialled->max"]),
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'name.required' => 'Give the moment a name.',
-            'startsAt' => 'Give the time as hours and minutes, like 19:30.',
-            ...array_map(static fn(string $what): string => sprintf('The %s must be a number, %s.', $what, Compensation::limits()->inWords()), self::DIALLED),
-            'glow.curve' => 'Whether the room’s curve tells the glow must be true or false.',
-        ];
-    }
-
-    /** @return list<\Closure(Validator): void> */
-    public function after(): array
-    {
-        return [function (Validator $validator): void {
-            $this->findGear($validator);
-            if ($validator->errors()->isEmpty()) {
-                $this->readLight($validator);
-            }
-        }];
+        $moment = $request->route('moment');
+        $this->moment = $moment instanceof Moment ? $moment : throw new \LogicException('a route without a moment');
+        $faults = new Faults();
+        $fields = Fields::of($request->all(), '', $faults);
+        $plan = self::plan()->read($fields->only('name', 'startsAt'));
+        $this->isFromCurve = is_array($request->input('glow')) && $fields->object('glow')->flag('curve', 'choice of the room’s curve');
+        $this->pieces = $this->findPieces($faults);
+        $dialled = $fields->has('dialled') ? $fields->object('dialled') : null;
+        $body = $dialled?->number('body', 'flash compensation on the body', Compensation::limits()) ?? 0.0;
+        $exposure = $dialled?->number('exposure', 'exposure compensation', Compensation::limits()) ?? 0.0;
+        $faults->mustBeNone();
+        /** @var array{name: string, startsAt: string} $plan */
+        $this->plan = $plan;
+        $sum = $this->figures('bodyId')['compensations'] ?? null;
+        $this->compensation = Compensation::of(is_string($sum) ? CompensationSum::from($sum) : CompensationSum::FlashAddsUp, $body, $exposure);
+        $this->document = $this->document();
+        $this->read = $this->readLight();
     }
 
     /** The moment as the core understood it. */
     public function light(): ReadMoment
     {
-        return $this->read ?? throw new \LogicException('asked before validation');
+        return $this->read;
     }
 
     /**
@@ -121,7 +117,7 @@ final class MomentRequest extends FormRequest
     /** How the body meters flash, where its figures say. */
     public function metering(): Metering
     {
-        $metering = $this->pieces['bodyId']->data['metering'] ?? null;
+        $metering = $this->figures('bodyId')['metering'] ?? null;
 
         return is_string($metering) ? Metering::from($metering) : Metering::Weighted;
     }
@@ -129,14 +125,13 @@ final class MomentRequest extends FormRequest
     /** What is dialled in on the body, and how it counts it. */
     public function compensation(): Compensation
     {
-        $sum = $this->pieces['bodyId']->data['compensations'] ?? null;
-
-        return Compensation::of(is_string($sum) ? CompensationSum::from($sum) : CompensationSum::FlashAddsUp, $this->float('dialled.body'), $this->float('dialled.exposure'));
+        return $this->compensation;
     }
 
-    public function flash(): Piece
+    /** @return array<string, mixed> figures of the flash unit */
+    public function flash(): array
     {
-        return $this->pieces['flashId'];
+        return $this->figures('flashId');
     }
 
     /** Takes the draft over into a moment and its room; stores nothing. */
@@ -146,98 +141,104 @@ final class MomentRequest extends FormRequest
         $this->fillMoment($moment);
     }
 
-    private function findGear(Validator $validator): void
+    private static function plan(): Shape
     {
-        $ids = [];
-        foreach (array_keys(self::PIECES) as $field) {
-            if ($this->input($field) !== null) {
-                $ids[$field] = self::id($this->input($field));
+        return Shape::of(
+            Field::needed('name', 'name', TextKind::line(80)),
+            Field::needed('startsAt', 'start', PatternKind::clock()),
+        );
+    }
+
+    /** @return array<string, array{int, array<string, mixed>}> */
+    private function findPieces(Faults $faults): array
+    {
+        $named = array_map($this->number(...), array_combine(array_keys(self::PIECES), array_keys(self::PIECES)));
+        $found = $this->moment->gearFound();
+        $others = array_diff($named, [null, ...array_keys($found)]);
+        if ($others !== []) {
+            foreach (Piece::query()->where('user_id', $this->moment->ownerId())->findMany($others, ['id', 'kind', 'data']) as $piece) {
+                $found[$piece->id] = ['kind' => $piece->kind->value, 'data' => $piece->data];
             }
         }
-        $found = Piece::query()->where('user_id', $this->owner()->id)->findMany($ids, ['id', 'user_id', 'kind', 'data']);
+        $pieces = [];
         foreach (self::PIECES as $field => $kind) {
-            $piece = $found->find($ids[$field] ?? 0);
-            if ($piece instanceof Piece && $piece->kind === $kind) {
-                $this->pieces[$field] = $piece;
-            } elseif (isset($ids[$field]) || !in_array($field, self::OPTIONAL, true)) {
-                $validator->errors()->add($field, self::GEAR);
+            $number = $named[$field];
+            if ($number !== null && ($found[$number]['kind'] ?? null) === $kind->value) {
+                $pieces[$field] = [$number, $found[$number]['data']];
+            } elseif ($number !== null || !in_array($field, self::OPTIONAL, true)) {
+                $faults->add($field, self::GEAR);
             }
         }
+
+        return $pieces;
     }
 
-    /** 0 for what no record is numbered. */
-    private static function id(mixed $value): int
+    /** Of a piece; null where none is named, 0 for what no record is numbered. */
+    private function number(string $field): ?int
     {
-        $id = filter_var($value, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1]]);
+        $value = $this->request->input($field);
 
-        return is_int($id) ? $id : 0;
+        return $value === null ? null : (int) filter_var($value, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1]]);
     }
 
-    private function readLight(Validator $validator): void
+    /** @return array<string, mixed> */
+    private function figures(string $field): array
     {
-        $document = ['version' => MomentReader::VERSION] + $this->only(['room', ...array_diff(MomentShape::SHARED, ['glow'])]) + $this->moment()->people() + [
-            'mains' => $this->moment()->mains()->value,
+        return $this->pieces[$field][1];
+    }
+
+    /** @return array<array-key, mixed> the moment document that the draft stands for */
+    private function document(): array
+    {
+        return ['version' => MomentReader::VERSION] + $this->request->only(['room', ...array_diff(MomentShape::SHARED, ['glow'])]) + $this->moment->people() + [
+            'mains' => $this->moment->mains()->value,
             'glow' => $this->glow(),
-            'body' => MomentParts::body($this->pieces['bodyId']->data),
-            'lens' => MomentParts::lens($this->pieces['lensId']->data, $this->input('focalLength')),
+            'body' => MomentParts::body($this->figures('bodyId')),
+            'lens' => MomentParts::lens($this->figures('lensId'), $this->request->input('focalLength')),
             'flash' => MomentParts::flash(
-                $this->pieces['flashId']->data,
-                $this->input('outfit.units'),
-                $this->piece('outfit.modifierId')?->data,
-                $this->piece('outfit.gelId')?->data,
+                $this->figures('flashId'),
+                $this->request->input('outfit.units'),
+                $this->pieces['outfit.modifierId'][1] ?? null,
+                $this->pieces['outfit.gelId'][1] ?? null,
             ),
         ];
-        $this->document = $document;
-        try {
-            $this->read = MomentReader::fromArray($document);
-        } catch (FaultyDocument $e) {
-            foreach ($e->faults as $fault) {
-                $validator->errors()->add(self::ELSEWHERE[$fault->field] ?? $fault->field, $fault->message);
-            }
+    }
 
-            return;
+    /** @throws FaultyDocument */
+    private function readLight(): ReadMoment
+    {
+        try {
+            $read = MomentReader::fromArray($this->document);
+        } catch (FaultyDocument $e) {
+            throw $e->renamed(self::ELSEWHERE);
         }
-        $this->fitLens($this->read, $validator);
+        $focal = PieceReader::openings($this->figures('lensId'))->focalLimits();
+        if (!$focal->contains($read->moment->lens->focalLength)) {
+            throw FaultyDocument::at('focalLength', $focal->min === $focal->max
+                ? sprintf('This lens has %s mm only.', Number::plain($focal->min))
+                : "On this lens the focal length must be {$focal->inWords()}.");
+        }
+
+        return $read;
     }
 
     /** Glow from the curve becomes the EV that it says for the moment's time. */
     private function glow(): mixed
     {
-        $moment = $this->moment();
-        if (!$this->isFromCurve()) {
-            $glow = $this->input('glow');
+        if (!$this->isFromCurve) {
+            $glow = $this->request->input('glow');
 
             return is_array($glow) ? array_diff_key($glow, ['curve' => null]) : $glow;
         }
-        $moment->loadMissing(['night.venue', 'room.venue']);
-        $at = (clone $moment)->fill(['starts_at' => $this->string('startsAt')->toString()]);
+        $this->moment->loadMissing(['night.venue', 'room.venue']);
+        $at = (clone $this->moment)->fill(['starts_at' => $this->plan['startsAt']]);
 
         return ['ev' => round($at->curvePoint()->glow->ev, 2)];
     }
 
-    private function isFromCurve(): bool
-    {
-        return $this->boolean('glow.curve');
-    }
-
-    private function piece(string $field): ?Piece
-    {
-        return $this->pieces[$field] ?? null;
-    }
-
-    private function fitLens(ReadMoment $read, Validator $validator): void
-    {
-        $focal = PieceReader::openings($this->pieces['lensId']->data)->focalLimits();
-        if (!$focal->contains($read->moment->lens->focalLength)) {
-            $validator->errors()->add('focalLength', $focal->min === $focal->max
-                ? sprintf('This lens has %s mm only.', Number::plain($focal->min))
-                : "On this lens the focal length must be {$focal->inWords()}.");
-        }
-    }
-
     private function fillRoom(Moment $moment): void
     {
-        $box = $this->light()->moment->scene->room;
+        $box = $this->read->moment->scene->room;
         $moment->room->fill([
             'length_m' => $box->length,
             'width_m' => $box->width,
@@ -245,37 +246,23 @@ final class MomentRequest extends FormRequest
             'ridge_m' => $box->roof?->ridge,
             'ridge_runs' => $box->roof?->way,
         ]);
-        foreach ($this->light()->finishes as $face => $finish) {
+        foreach ($this->read->finishes as $face => $finish) {
             $moment->room->setAttribute("{$face}_finish", $finish);
         }
     }
 
     private function fillMoment(Moment $moment): void
     {
-        $moment->takeLight($this->light(), $this->isFromCurve())->fill([
-            'name' => $this->string('name')->toString(),
-            'starts_at' => $this->string('startsAt')->append(':00')->toString(),
-            'body_id' => $this->pieces['bodyId']->id,
-            'lens_id' => $this->pieces['lensId']->id,
-            'flash_id' => $this->pieces['flashId']->id,
-            'modifier_id' => $this->piece('outfit.modifierId')?->id,
-            'gel_id' => $this->piece('outfit.gelId')?->id,
-            'dialled_body' => $this->float('dialled.body'),
-            'dialled_exposure' => $this->float('dialled.exposure'),
+        $moment->takeLight($this->read, $this->isFromCurve)->fill([
+            'name' => $this->plan['name'],
+            'starts_at' => "{$this->plan['startsAt']}:00",
+            'body_id' => $this->pieces['bodyId'][0],
+            'lens_id' => $this->pieces['lensId'][0],
+            'flash_id' => $this->pieces['flashId'][0],
+            'modifier_id' => $this->pieces['outfit.modifierId'][0] ?? null,
+            'gel_id' => $this->pieces['outfit.gelId'][0] ?? null,
+            'dialled_body' => $this->compensation->body,
+            'dialled_exposure' => $this->compensation->exposure,
         ]);
-    }
-
-    private function moment(): Moment
-    {
-        $moment = $this->route('moment');
-
-        return $moment instanceof Moment ? $moment : throw new \LogicException('a route without a moment');
-    }
-
-    private function owner(): User
-    {
-        $user = $this->user();
-
-        return $user instanceof User ? $user : throw new \LogicException('a route without an account');
     }
 }

@@ -24,6 +24,21 @@ final class FaultyDocument extends \DomainException implements KaddleException
 
     public static function asAWhole(string $message): self
     {
-        return new self([new Fault('', $message)]);
+        return self::at('', $message);
+    }
+
+    public static function at(string $field, string $message): self
+    {
+        return new self([new Fault($field, $message)]);
+    }
+
+    /**
+     * The same for somebody who knows some of the fields by other names.
+     *
+     * @param array<string, string> $names by name in the document
+     */
+    public function renamed(array $names): self
+    {
+        return new self(array_map(static fn(Fault $f): Fault => new Fault($names[$f->field] ?? $f->field, $f->message), $this->faults));
     }
 }

@@ -37,10 +37,10 @@ final class HostileDraftsTest extends TestCase
         yield 'unknown finish' => [['room.finishes.ceiling' => 'gold-leaf'], 'room.finishes.ceiling', 'must be one of'];
         yield 'a field nobody knows' => [['room.colour' => 'red'], 'room.colour', 'is not a field here'];
         yield 'room as text' => [['room' => 'big'], 'room', 'must be an object'];
-        yield 'no name' => [['name' => ''], 'name', 'Give the moment a name'];
+        yield 'no name' => [['name' => ''], 'name', 'name must not be empty'];
         yield 'markup in the name' => [['name' => '<b>Supper</b>'], 'name', 'must be plain text'];
         yield 'an endless name' => [['name' => str_repeat('x', 81)], 'name', 'at most 80 characters'];
-        yield 'no time' => [['startsAt' => '25:99'], 'startsAt', 'hours and minutes'];
+        yield 'no time' => [['startsAt' => '25:99'], 'startsAt', 'a time of day, like 19:30'];
         yield 'no body' => [['bodyId' => 'best'], 'bodyId', 'Choose one from your bag.'];
         yield 'nobody’s lens' => [['lensId' => 999_999], 'lensId', 'Choose one from your bag.'];
         yield 'an id beyond all numbers' => [['flashId' => '99999999999999999999999'], 'flashId', 'Choose one from your bag.'];

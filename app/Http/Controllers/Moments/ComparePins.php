@@ -14,8 +14,8 @@ use Kaddle\Core\Plan\MomentSolver;
 /** The settings that are kept, beside those of a draft; stores nothing. */
 final class ComparePins
 {
-    public function __invoke(MomentRequest $request, Moment $moment, KnownLights $known): JsonResponse
+    public function __invoke(MomentRequest $draft, Moment $moment, KnownLights $known): JsonResponse
     {
-        return new JsonResponse(Pins::of($moment)->beside(MomentSolver::solve($request->light()->moment, $known)));
+        return new JsonResponse(Pins::of($moment)->beside(MomentSolver::solve($draft->light()->moment, $known)));
     }
 }

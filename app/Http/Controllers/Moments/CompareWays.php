@@ -17,15 +17,15 @@ use Kaddle\Core\Plan\OutputWays;
 /** Who could set the output of a draft, with the clothes and the backdrop that are planned; stores nothing. */
 final class CompareWays
 {
-    public function __invoke(MomentRequest $request, #[CurrentUser] User $user, KnownLights $known): JsonResponse
+    public function __invoke(MomentRequest $draft, #[CurrentUser] User $user, KnownLights $known): JsonResponse
     {
-        $solution = MomentSolver::solve($request->light()->moment, $known);
+        $solution = MomentSolver::solve($draft->light()->moment, $known);
 
         return new JsonResponse(WaysDocument::of(
             $solution,
-            OutputWays::of($solution, $request->metering()),
-            NightEnergy::feedFor($request->flash(), $user)->source,
-            $request->compensation(),
+            OutputWays::of($solution, $draft->metering()),
+            NightEnergy::feedFor($draft->flash(), $user)->source,
+            $draft->compensation(),
         ));
     }
 }

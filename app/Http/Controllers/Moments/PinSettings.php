@@ -13,11 +13,11 @@ use Kaddle\Core\Plan\MomentSolver;
 /** Keeps the settings of a draft beside the moment. */
 final class PinSettings
 {
-    public function __invoke(MomentRequest $request, Moment $moment): JsonResponse
+    public function __invoke(MomentRequest $draft, Moment $moment): JsonResponse
     {
-        $solution = MomentSolver::solve($request->light()->moment);
+        $solution = MomentSolver::solve($draft->light()->moment);
         $pins = Pins::of($moment);
-        $request->fill($moment);
+        $draft->fill($moment);
         $pins->add($solution);
 
         return new JsonResponse($pins->beside($solution));

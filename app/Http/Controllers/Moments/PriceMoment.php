@@ -13,9 +13,9 @@ use Kaddle\Core\Plan\MomentSolver;
 /** What another distance or ceiling would cost for a draft; stores nothing. */
 final class PriceMoment
 {
-    public function __invoke(MomentRequest $request, KnownLights $known): JsonResponse
+    public function __invoke(MomentRequest $draft, KnownLights $known): JsonResponse
     {
-        $moment = $request->light()->moment;
+        $moment = $draft->light()->moment;
 
         return new JsonResponse(CostsDocument::of($moment, $moment->pointing->aim ?? MomentSolver::solve($moment, $known)->best->light->aim));
     }

@@ -9,13 +9,14 @@ use App\Http\Requests\MomentRequest;
 use App\Models\Moment;
 use App\Planning\BenchHistory;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** Stores a draft in its moment and room, both or neither. */
 final class SaveMoment
 {
-    public function __invoke(MomentRequest $request, Moment $moment): JsonResponse
+    public function __invoke(Request $request, MomentRequest $draft, Moment $moment): JsonResponse
     {
-        BenchHistory::of($moment)->change($request->string('revision')->toString(), $request->fill(...));
+        BenchHistory::of($moment)->change($request->string('revision')->toString(), $draft->fill(...));
 
         return new JsonResponse(BenchState::of($moment));
     }

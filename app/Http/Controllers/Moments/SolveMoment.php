@@ -13,8 +13,8 @@ use Kaddle\Core\Plan\MomentSolver;
 /** Solves a draft; stores nothing. */
 final class SolveMoment
 {
-    public function __invoke(MomentRequest $request, KnownLights $known): JsonResponse
+    public function __invoke(MomentRequest $draft, KnownLights $known): JsonResponse
     {
-        return new JsonResponse(SolutionDocument::of(MomentSolver::solve($request->light()->moment, $known)));
+        return new JsonResponse(SolutionDocument::of(MomentSolver::solve($draft->light()->moment, $known)));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Moments;
 
 use App\Http\Requests\MomentRequest;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Plan\Document\SolutionDocument;
 use Kaddle\Core\Plan\KnownLights;
@@ -17,13 +18,13 @@ final class SolveStrip
 {
     private const MOST = 24;
 
-    public function __invoke(MomentRequest $request, KnownLights $known): JsonResponse
+    public function __invoke(Request $request, MomentRequest $draft, KnownLights $known): JsonResponse
     {
         $strip = $request->input('strip');
         if (!is_array($strip) || !array_is_list($strip) || count($strip) > self::MOST) {
             throw ValidationException::withMessages(['strip' => sprintf('Give the places as a list of at most %d.', self::MOST)]);
         }
-        $moments = array_filter(array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $request->lightWith($parts) : null, $strip));
+        $moments = array_filter(array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $draft->lightWith($parts) : null, $strip));
         $solutions = array_map(SolutionDocument::of(...), MomentSolver::solveAll($moments, $known));
 
         return new JsonResponse(array_map(static fn(int $i): ?SolutionDocument => $solutions[$i] ?? null, array_keys($strip)));

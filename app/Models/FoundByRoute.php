@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Contracts\Database\Eloquent\Builder;
+use Kaddle\Core\Exposure\Mains;
+
+/** What a route finds of a moment tells by the same query what every answer of the bench asks of night, place and gear. */
+trait FoundByRoute
+{
+    public function resolveRouteBindingQuery($query, $value, $field = null): Builder
+    {
+        return $query
+            ->join('nights', 'nights.id', 'moments.night_id')
+            ->join('venues', 'venues.id', 'nights.venue_id')
+            ->where('moments.' . ($field ?? 'id'), $value)
+            ->select(['moments.*', 'nights.user_id as owner_id', 'venues.mains as place_mains'])
+            ->selectRaw(<<<'SQL'
+                (
+                    select jsonb_object_agg(id, jsonb_build_object('kind', kind, 'data', data)) from pieces
+                    where id in (body_id, lens_id, flash_id, modifier_id, gel_id)
+                ) as gear_figures
+                SQL);
+    }
+
+    /** The account that may see and change it. */
+    public function ownerId(): int
+    {
+        $found = $this->attributes['owner_id'] ?? null;
+
+        return is_int($found) ? $found : $this->night->user_id;
+    }
+
+    /** The mains that the lamps of its place hang on. */
+    public function mains(): Mains
+    {
+        $found = $this->attributes['place_mains'] ?? null;
+
+        return is_string($found) ? Mains::from($found) : $this->night->venue->mains;
+    }
+
+    /** @return array<int, array{kind: string, data: array<string, mixed>}> kind and figures of the gear that it is stored with, by piece, where a route found it */
+    public function gearFound(): array
+    {
+        $found = $this->attributes['gear_figures'] ?? null;
+        if (!is_string($found)) {
+            return [];
+        }
+
+        /** @var array<int, array{kind: string, data: array<string, mixed>}> */
+        return json_decode($found, true, 64, JSON_THROW_ON_ERROR);
+    }
+}
