@@ -12,17 +12,14 @@ trait FoundByRoute
 {
     public function resolveRouteBindingQuery($query, $value, $field = null): Builder
     {
-        return $query
-            ->join('nights', 'nights.id', 'moments.night_id')
-            ->join('venues', 'venues.id', 'nights.venue_id')
-            ->where('moments.' . ($field ?? 'id'), $value)
-            ->select(['moments.*', 'nights.user_id as owner_id', 'venues.mains as place_mains'])
-            ->selectRaw(<<<'SQL'
-                (
-                    select jsonb_object_agg(id, jsonb_build_object('kind', kind, 'data', data)) from pieces
-                    where id in (body_id, lens_id, flash_id, modifier_id, gel_id)
-                ) as gear_figures
-                SQL);
+        return parent::resolveRouteBindingQuery($query, $value, $field)->select('moments.*')->selectRaw(<<<'SQL'
+            (select user_id from nights where id = night_id) as owner_id,
+            (select mains from venues where id = (select venue_id from nights where id = night_id)) as place_mains,
+            (
+                select jsonb_object_agg(id, jsonb_build_object('kind', kind, 'data', data)) from pieces
+                where id in (body_id, lens_id, flash_id, modifier_id, gel_id)
+            ) as gear_figures
+            SQL);
     }
 
     /** The account that may see and change it. */

@@ -70,9 +70,10 @@ final class Labels
      */
     public static function read(array $table, Step $step, string $what, string $label, array $examples): ExactStops
     {
+        $asPrinted = array_keys($table, $label, true);
         $matches = array_map(
             ExactStops::fromThirtieths(...),
-            array_keys(array_map(self::bare(...), $table), self::bare($label), true),
+            $asPrinted === [] ? array_keys(array_map(self::bare(...), $table), self::bare($label), true) : $asPrinted,
         );
         foreach ($matches as $match) {
             if ($match->isOn($step)) {

@@ -23,11 +23,11 @@ final class SettingScale
      */
     public static function onStep(array $labels, Step $step): array
     {
+        $click = $step->thirtieths();
         $clicks = [];
-        foreach (array_keys($labels) as $thirtieths) {
-            $at = ExactStops::fromThirtieths($thirtieths);
-            if ($at->isOn($step)) {
-                $clicks[] = $at;
+        foreach ($labels as $thirtieths => $label) {
+            if ($thirtieths % $click === 0) {
+                $clicks[] = ExactStops::fromThirtieths($thirtieths);
             }
         }
 

@@ -96,7 +96,7 @@ final class AimVerdict
 
     private static function cast(Candidate $candidate): string
     {
-        $words = $candidate->light->cast()->inWords();
+        $words = $candidate->light->cast->inWords();
 
         return $words === 'about neutral' ? '' : $words;
     }

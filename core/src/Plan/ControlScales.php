@@ -51,8 +51,10 @@ final readonly class ControlScales
     /** @return array<int, ExposureSettings> by place of the shutter, where some pair of aperture and ISO fits */
     public function byShutter(): array
     {
+        $likedFirst = $this->likedFirst();
+
         return array_filter(array_map(
-            fn(Shutter $shutter): ?ExposureSettings => $this->nearestAperture(function (Aperture $aperture) use ($shutter): ?ExposureSettings {
+            fn(Shutter $shutter): ?ExposureSettings => self::firstFit($likedFirst, function (Aperture $aperture) use ($shutter): ?ExposureSettings {
                 $iso = $this->isoFor($shutter, $aperture);
 
                 return $iso === null ? null : $this->settings($shutter, $aperture, $iso);
@@ -64,8 +66,10 @@ final readonly class ControlScales
     /** @return list<ExposureSettings> lowest ISO first, where some pair of shutter and aperture fits */
     public function byIso(): array
     {
+        $likedFirst = $this->likedFirst();
+
         return array_values(array_filter(array_map(
-            fn(Iso $iso): ?ExposureSettings => $this->nearestAperture(function (Aperture $aperture) use ($iso): ?ExposureSettings {
+            fn(Iso $iso): ?ExposureSettings => self::firstFit($likedFirst, function (Aperture $aperture) use ($iso): ?ExposureSettings {
                 $shutter = $this->shutterFor($aperture, $iso);
 
                 return $shutter === null ? null : $this->settings($shutter, $aperture, $iso);
@@ -100,26 +104,36 @@ final readonly class ControlScales
         return $held === [] ? [$body->sync] : $held;
     }
 
+    /** @return list<Aperture> nearest to the one that is liked first; of two as near the wider */
+    private function likedFirst(): array
+    {
+        $liked = $this->moment->look->workingAperture->av->thirtieths;
+        $off = array_map(static fn(Aperture $a): int => $a->av->thirtieths - $liked, $this->apertures);
+        $narrower = count(array_filter($off, static fn(int $clicks): bool => $clicks <= 0));
+        $wider = $narrower - 1;
+        $order = [];
+        while (count($order) < count($off)) {
+            $isWiderNear = $wider >= 0 && (!isset($off[$narrower]) || -$off[$wider] <= $off[$narrower]);
+            $order[] = $this->apertures[$isWiderNear ? $wider-- : $narrower++];
+        }
+
+        return $order;
+    }
+
     /**
-     * What fits with the aperture nearest to the one that is liked.
-     *
+     * @param list<Aperture> $apertures
      * @param pure-Closure(Aperture): ?ExposureSettings $fit
      */
-    private function nearestAperture(\Closure $fit): ?ExposureSettings
+    private static function firstFit(array $apertures, \Closure $fit): ?ExposureSettings
     {
-        $liked = $this->moment->look->workingAperture->av->value();
-        $best = null;
-        $bestAway = INF;
-        foreach ($this->apertures as $aperture) {
-            $away = abs($aperture->av->value() - $liked);
-            $settings = $away < $bestAway ? $fit($aperture) : null;
+        foreach ($apertures as $aperture) {
+            $settings = $fit($aperture);
             if ($settings !== null) {
-                $best = $settings;
-                $bestAway = $away;
+                return $settings;
             }
         }
 
-        return $best;
+        return null;
     }
 
     private function isoFor(Shutter $shutter, Aperture $aperture): ?Iso

@@ -94,8 +94,8 @@ final class MomentSolver
                 return new FaceLight(
                     $aim,
                     $moment->angles($aim),
-                    $head,
                     $light['face'],
+                    $head->lobes[0]->tint,
                     $light['crown']->total()->luminance(),
                     $light['left']->total()->luminance(),
                     $light['right']->total()->luminance(),

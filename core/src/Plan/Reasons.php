@@ -7,6 +7,7 @@ namespace Kaddle\Core\Plan;
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\Face;
 
 /**
  * Why a solution is as it is, in the order in which a photographer would think.
@@ -158,8 +159,8 @@ final readonly class Reasons
             $light->directShare() > 0.5 => ' Nothing overhead sends it back: it is the rim of the beam that reaches the face.',
             default => sprintf(
                 ' %d %% comes by one reflection, %d %% by later ones.',
-                round(100.0 * $this->firstShare()),
-                round(100.0 * $this->laterShare()),
+                round(100.0 * $light->shareBy(...Face::cases())),
+                round(100.0 * $light->laterShare()),
             ),
         };
     }
@@ -214,15 +215,5 @@ final readonly class Reasons
     private function settings(): ExposureSettings
     {
         return $this->best->choice->settings;
-    }
-
-    private function firstShare(): float
-    {
-        return $this->best->light->face->first()->luminance() / $this->best->light->onFace();
-    }
-
-    private function laterShare(): float
-    {
-        return $this->best->light->face->later->luminance() / $this->best->light->onFace();
     }
 }

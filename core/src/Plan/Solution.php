@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan;
 
+use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Quantity\Stops;
 
 /** A moment solved, or the nearest to it with what is missing. */
@@ -46,6 +47,16 @@ final readonly class Solution
     public function isFeasible(): bool
     {
         return $this->shortfalls === [];
+    }
+
+    /**
+     * The head as it is to be pointed.
+     *
+     * @phpstan-pure
+     */
+    public function head(): Head
+    {
+        return $this->moment->head($this->moment->scene, $this->best->light->aim);
     }
 
     /** @phpstan-pure */

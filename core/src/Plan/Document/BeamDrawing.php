@@ -33,7 +33,7 @@ final readonly class BeamDrawing
 
     public static function of(Solution $solution): self
     {
-        return new self($solution, $solution->best->light->head, $solution->moment->scene->room);
+        return new self($solution, $solution->head(), $solution->moment->scene->room);
     }
 
     /** @return list<RayDocument> */
@@ -103,10 +103,10 @@ final readonly class BeamDrawing
         $normal = $face === Face::Ceiling ? self::under($step) : $face->inward();
         $settings = $this->solution->best->choice->settings;
         $sent = $this->solution->best->output->share() * $reflectance;
+        $half = $step->times(0.5);
         $pools = [];
-        for ($i = 0; $i < self::STRETCHES; ++$i) {
-            $start = $from->plus($step->times($i));
-            $light = $this->head->straightTo(Probe::at($start->plus($step->times(0.5)), $normal)) * $sent;
+        for ($start = $from, $i = 0; $i < self::STRETCHES; $start = $start->plus($step), ++$i) {
+            $light = $this->head->straightTo(Probe::at($start->plus($half), $normal)) * $sent;
             $level = $light > 0.0 ? $settings->levelOfFlash($light) : null;
             if ($level !== null && $level->value > self::FAINTEST) {
                 $pools[] = new PoolDocument(

@@ -74,7 +74,7 @@ final readonly class SectionDocument
             $scene->room->roof?->way,
             PointDocument::of($scene->camera),
             PointDocument::of($scene->head),
-            PointDocument::of($solution->best->light->head->direction->unit),
+            PointDocument::of($solution->head()->direction->unit),
             PointDocument::of($scene->face),
             self::rows($solution->moment),
             PointDocument::of(Vector::of(min($scene->room->length, $scene->face->x + $people->depth + $people->behind->distance()), $scene->face->y, $scene->face->z)),

@@ -75,7 +75,7 @@ final readonly class SolutionDocument
             is_finite($sharp->far) ? round($sharp->far, 2) : null,
             AimDocument::of($solution->best, $solution),
             LevelsDocument::of($solution),
-            SplitDocument::of($solution->best->light->face),
+            SplitDocument::of($solution->best->light),
             array_map(static fn(Shortfall $s): ShortfallDocument => ShortfallDocument::of($s), $solution->shortfalls),
             array_map(static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r), $solution->remedies),
             array_map(static fn(Reason $r): ReasonDocument => ReasonDocument::of($r), Reasons::of($solution)),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Plan\Document;
 
-use Kaddle\Core\Flash\Exposure;
+use Kaddle\Core\Plan\FaceLight;
 use Kaddle\Core\Room\Face;
 
 /**
@@ -27,19 +27,14 @@ final readonly class SplitDocument
         public float $rest,
     ) {}
 
-    public static function of(Exposure $face): self
+    public static function of(FaceLight $light): self
     {
-        $share = static fn(Face ...$faces): float => round(array_sum(array_map(
-            static fn(Face $f): float => $face->firstFrom($f)->luminance(),
-            $faces,
-        )) / max(1e-12, $face->total()->luminance()), 4);
-
         return new self(
-            round($face->direct->luminance() / max(1e-12, $face->total()->luminance()), 4),
-            $share(Face::Ceiling),
-            $share(Face::Back, Face::Far, Face::Left, Face::Right),
-            $share(Face::Floor),
-            round($face->later->luminance() / max(1e-12, $face->total()->luminance()), 4),
+            round($light->directShare(), 4),
+            round($light->shareBy(Face::Ceiling), 4),
+            round($light->shareBy(Face::Back, Face::Far, Face::Left, Face::Right), 4),
+            round($light->shareBy(Face::Floor), 4),
+            round($light->laterShare(), 4),
         );
     }
 }
