@@ -10,6 +10,7 @@ use App\Models\Piece;
 use App\Models\Room;
 use App\Models\Venue;
 use App\Planning\KeptLights;
+use App\Policies\MomentPolicy;
 use App\Policies\OwnerPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -42,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         // Without host, so that the page works under every name of this machine.
         Vite::createAssetPathsUsing(static fn(string $path): string => "/$path");
         self::bindRecords();
+        Gate::policy(Moment::class, MomentPolicy::class);
         foreach ([Night::class, Piece::class, Room::class, Venue::class] as $owned) {
             Gate::policy($owned, OwnerPolicy::class);
         }

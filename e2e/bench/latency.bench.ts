@@ -94,7 +94,8 @@ async function drag(page: Page): Promise<number> {
 async function weigh(page: Page): Promise<void> {
   const asked = page.waitForRequest((request) => /\/(solve|strip)$/.test(request.url()));
   await page.getByRole('slider', { name: 'Ceiling height' }).press('ArrowRight');
-  const draft = (await asked).postData() ?? '';
+  // A strip is a draft with places that may come next; here it is the draft alone.
+  const draft = JSON.stringify({ ...((await asked).postDataJSON() as object), strip: undefined });
   const [solve, empty] = await page.evaluate(async (body) => {
     const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
     const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
