@@ -62,6 +62,8 @@ final readonly class MomentRequest
 
     private bool $isFromCurve;
 
+    private Fields $outfit;
+
     /** @var array<string, array{int, array<string, mixed>}> number and figures of a piece, by field */
     private array $pieces;
 
@@ -81,6 +83,7 @@ final readonly class MomentRequest
         $fields = Fields::of($request->all(), '', $faults);
         $plan = self::plan()->read($fields->only('name', 'startsAt'));
         $this->isFromCurve = is_array($request->input('glow')) && $fields->object('glow')->flag('curve', 'choice of the room’s curve');
+        $this->outfit = $fields->object('outfit');
         $this->pieces = $this->findPieces($faults);
         $dialled = $fields->has('dialled') ? $fields->object('dialled') : null;
         $body = $dialled?->number('body', 'flash compensation on the body', Compensation::limits()) ?? 0.0;
@@ -197,7 +200,7 @@ final readonly class MomentRequest
             'lens' => MomentParts::lens($this->figures('lensId'), $this->request->input('focalLength')),
             'flash' => MomentParts::flash(
                 $this->figures('flashId'),
-                $this->request->input('outfit.units'),
+                $this->outfit->raw('units'),
                 $this->pieces['outfit.modifierId'][1] ?? null,
                 $this->pieces['outfit.gelId'][1] ?? null,
             ),

@@ -8,6 +8,7 @@ use Kaddle\Core\Plan\Movement;
 use Kaddle\Core\Plan\Presence;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Reading\Canonical;
+use Kaddle\Core\Reading\Fault;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Field;
 use Kaddle\Core\Reading\Fields;
@@ -139,5 +140,20 @@ final class ShapeTest extends TestCase
         yield 'a number and its text' => [['a' => 1], ['a' => '1'], false];
         yield 'a field more' => [['a' => 1], ['a' => 1, 'b' => null], false];
         yield 'empty and nothing' => [[], null, false];
+    }
+
+    public function testFaultsGoUnderTheNamesThatTheReaderKnows(): void
+    {
+        try {
+            Fields::whole(['width' => 900, 'height' => 'tall'], Shape::of(
+                Field::needed('width', 'width', NumberKind::within(Limits::between(1.0, 100.0, 'm', 0.1))),
+                Field::needed('height', 'height', NumberKind::within(Limits::between(1.0, 100.0, 'm', 0.1))),
+            )->read(...));
+            self::fail('taken');
+        } catch (FaultyDocument $e) {
+            $renamed = $e->renamed(['width' => 'room.across', 'depth' => 'room.along']);
+            self::assertSame(['room.across', 'height'], array_map(static fn(Fault $f): string => $f->field, $renamed->faults));
+            self::assertSame($e->getMessage(), $renamed->getMessage());
+        }
     }
 }

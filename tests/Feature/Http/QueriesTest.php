@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Models\Venue;
 use App\Starter\StarterNight;
 use Illuminate\Support\Facades\DB;
+use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Room\RoomKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -38,11 +39,28 @@ final class QueriesTest extends TestCase
         }
     }
 
+    public function testADraftWithTheGearItIsStoredWithIsAnsweredFromOneQuery(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $other = $user->pieces()->where('kind', PieceKind::Flash)->whereKeyNot($moment->flash_id)->firstOrFail();
+        $stored = $this->draftOf($moment);
+        $changed = $this->draftOf($moment, ['flashId' => $other->id]);
+        $this->actingAs($user);
+        self::assertSame(1, $this->counted(fn() => $this->postJson("/moments/{$moment->id}/solve", $stored)->assertOk()));
+        self::assertSame(2, $this->counted(fn() => $this->postJson("/moments/{$moment->id}/solve", $changed)->assertOk()), 'another unit is looked up in the bag');
+    }
+
     private function queries(string $path): int
+    {
+        return $this->counted(fn() => $this->get($path)->assertOk());
+    }
+
+    /** @param \Closure(): mixed $do */
+    private function counted(\Closure $do): int
     {
         DB::flushQueryLog();
         DB::enableQueryLog();
-        $this->get($path)->assertOk();
+        $do();
 
         return count(DB::getQueryLog());
     }

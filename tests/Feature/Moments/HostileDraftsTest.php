@@ -17,7 +17,7 @@ final class HostileDraftsTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
-        $draft = $this->draftOf($moment, $changes);
+        $draft = $this->draftOf($moment, array_map(static fn(mixed $v): mixed => $v === 'LENS' ? $moment->lens_id : $v, $changes));
         $this->actingAs($user)->putJson("/moments/{$moment->id}", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
         foreach (['solve', 'strip', 'ways', 'costs', 'compare', 'pins'] as $what) {
             $this->postJson("/moments/{$moment->id}/$what", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
@@ -40,13 +40,23 @@ final class HostileDraftsTest extends TestCase
         yield 'no name' => [['name' => ''], 'name', 'name must not be empty'];
         yield 'markup in the name' => [['name' => '<b>Supper</b>'], 'name', 'must be plain text'];
         yield 'an endless name' => [['name' => str_repeat('x', 81)], 'name', 'at most 80 characters'];
+        yield 'a name that is a list' => [['name' => ['a', 'b']], 'name', 'must be text'];
+        yield 'a time that is a number' => [['startsAt' => 1930], 'startsAt', 'a time of day, like 19:30'];
         yield 'no time' => [['startsAt' => '25:99'], 'startsAt', 'a time of day, like 19:30'];
         yield 'no body' => [['bodyId' => 'best'], 'bodyId', 'Choose one from your bag.'];
         yield 'nobody’s lens' => [['lensId' => 999_999], 'lensId', 'Choose one from your bag.'];
         yield 'an id beyond all numbers' => [['flashId' => '99999999999999999999999'], 'flashId', 'Choose one from your bag.'];
+        yield 'a lens for a body' => [['bodyId' => 'LENS'], 'bodyId', 'Choose one from your bag.'];
+        yield 'a list of flash units' => [['flashId' => [1, 2]], 'flashId', 'Choose one from your bag.'];
+        yield 'half a flash unit' => [['flashId' => 0.5], 'flashId', 'Choose one from your bag.'];
+        yield 'an outfit that is a word' => [['outfit' => 'dome'], 'outfit', 'must be an object'];
         yield 'a modifier that is a word' => [['outfit.modifierId' => 'dome'], 'outfit.modifierId', 'Choose one from your bag.'];
         yield 'a gel of nobody' => [['outfit.gelId' => 999_999], 'outfit.gelId', 'Choose one from your bag.'];
         yield 'a curve that is a word' => [['glow.curve' => 'maybe'], 'glow.curve', 'must be true or false'];
+        yield 'a glow that is a list' => [['glow' => [4]], 'glow', 'must be an object'];
+        yield 'a glow that is a number' => [['glow' => 4], 'glow', 'must be an object'];
+        yield 'compensations as a number' => [['dialled' => 1], 'dialled', 'must be an object'];
+        yield 'half of the compensations' => [['dialled' => ['body' => 1]], 'dialled.exposure', 'must be a number'];
         yield 'a shutter held past sync' => [['look.locks' => ['shutter' => '1/1000']], 'look.locks.shutter', 'a bar of the frame would stay dark'];
         yield 'an aperture held that the lens lacks' => [['look.locks' => ['aperture' => 'f/1']], 'look.locks.aperture', 'This lens has'];
         yield 'a zoom that is none' => [['focalLength' => 50], 'focalLength', 'This lens has 35 mm only.'];
