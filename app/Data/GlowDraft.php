@@ -20,11 +20,9 @@ final readonly class GlowDraft
 
     public static function of(Moment $moment): self
     {
-        $metered = $moment->metered();
-
         return new self(
             $moment->glow_ev,
-            $metered === null ? null : new MeteredDraft($metered->shutter->label(), $metered->aperture->label(), $metered->iso->label()),
+            MeteredDraft::of($moment->metered()),
             $moment->glow_from_curve,
         );
     }

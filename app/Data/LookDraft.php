@@ -36,7 +36,7 @@ final readonly class LookDraft
             $moment->working_av->label(),
             LocksDraft::of($moment),
             $moment->school,
-            $moment->kept_thing === null ? null : new KeepDraft($moment->kept_thing, $moment->kept_ev ?? 0.0),
+            KeepDraft::of($moment),
             $moment->fill_stops,
             $moment->nd_stops,
             $moment->high_speed,

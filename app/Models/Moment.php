@@ -67,6 +67,9 @@ use Kaddle\Core\Plan\Slot;
  * @property School $school which controls follow
  * @property KeptThing|null $kept_thing the brightest thing that must hold detail
  * @property float|null $kept_ev what a spot meter reads on it
+ * @property Shutter|null $kept_tv the same as the exposure that it gave
+ * @property Aperture|null $kept_av
+ * @property Iso|null $kept_sv
  * @property float $fill_stops under correct, of flash that is fill
  * @property float $nd_stops
  * @property bool $high_speed
@@ -101,7 +104,7 @@ final class Moment extends Model
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
         'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
         'lock_tv', 'lock_av', 'lock_sv',
-        'school', 'kept_thing', 'kept_ev', 'fill_stops', 'nd_stops', 'high_speed', 'head_turn', 'head_tilt', 'head_zoom', 'dialled_body', 'dialled_exposure',
+        'school', 'kept_thing', 'kept_ev', 'kept_tv', 'kept_av', 'kept_sv', 'fill_stops', 'nd_stops', 'high_speed', 'head_turn', 'head_tilt', 'head_zoom', 'dialled_body', 'dialled_exposure',
     ];
 
     protected $fillable = [
@@ -110,7 +113,7 @@ final class Moment extends Model
         'from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m',
         'glow_ev', 'metered_tv', 'metered_av', 'metered_sv', 'glow_from_curve', 'room_under_stops', 'working_av', 'head_aim', 'units',
         'lock_tv', 'lock_av', 'lock_sv', 'pins',
-        'school', 'kept_thing', 'kept_ev', 'fill_stops', 'nd_stops', 'high_speed', 'head_turn', 'head_tilt', 'head_zoom', 'dialled_body', 'dialled_exposure',
+        'school', 'kept_thing', 'kept_ev', 'kept_tv', 'kept_av', 'kept_sv', 'fill_stops', 'nd_stops', 'high_speed', 'head_turn', 'head_tilt', 'head_zoom', 'dialled_body', 'dialled_exposure',
     ];
 
     protected $casts = [
@@ -132,6 +135,9 @@ final class Moment extends Model
         'school' => School::class,
         'kept_thing' => KeptThing::class,
         'kept_ev' => 'float',
+        'kept_tv' => ShutterCast::class,
+        'kept_av' => ApertureCast::class,
+        'kept_sv' => IsoCast::class,
         'fill_stops' => 'float',
         'nd_stops' => 'float',
         'high_speed' => 'boolean',
@@ -154,7 +160,7 @@ final class Moment extends Model
         'units' => 1, 'revision' => 0, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null, 'kit' => null,
         'glow_ev' => null, 'metered_tv' => null, 'metered_av' => null, 'metered_sv' => null, 'glow_from_curve' => false, 'head_aim' => null,
         'lock_tv' => null, 'lock_av' => null, 'lock_sv' => null,
-        'school' => School::ShutterFirst->value, 'kept_thing' => null, 'kept_ev' => null, 'fill_stops' => 2.0, 'nd_stops' => 0.0, 'high_speed' => false,
+        'school' => School::ShutterFirst->value, 'kept_thing' => null, 'kept_ev' => null, 'kept_tv' => null, 'kept_av' => null, 'kept_sv' => null, 'fill_stops' => 2.0, 'nd_stops' => 0.0, 'high_speed' => false,
         'head_turn' => null, 'head_tilt' => null, 'head_zoom' => null, 'dialled_body' => 0.0, 'dialled_exposure' => 0.0, 'pins' => '[]',
     ];
 
@@ -224,6 +230,7 @@ final class Moment extends Model
     public function document(): array
     {
         $metered = $this->metered();
+        $kept = $this->keptMetered();
 
         return [
             'version' => MomentReader::VERSION,
@@ -232,15 +239,13 @@ final class Moment extends Model
             'subject' => ['distance' => $this->subject_distance_m, 'height' => $this->subject_height_m],
             ...$this->people(),
             'mains' => $this->mains()->value,
-            'glow' => $metered === null
-                ? ['ev' => $this->glow()]
-                : ['metered' => ['shutter' => $metered->shutter->label(), 'aperture' => $metered->aperture->label(), 'iso' => $metered->iso->label()]],
+            'glow' => $metered === null ? ['ev' => $this->glow()] : self::asMetered($metered),
             'look' => [
                 'roomUnder' => $this->room_under_stops,
                 'aperture' => $this->working_av->label(),
                 ...($this->locks() === [] ? [] : ['locks' => $this->locks()]),
                 'school' => $this->school->value,
-                ...($this->kept_thing === null ? [] : ['keep' => ['what' => $this->kept_thing->value, 'ev' => $this->kept_ev]]),
+                ...($this->kept_thing === null ? [] : ['keep' => ['what' => $this->kept_thing->value, ...($kept === null ? ['ev' => $this->kept_ev] : self::asMetered($kept))]]),
                 'fill' => $this->fill_stops,
                 'nd' => $this->nd_stops,
                 'highSpeed' => $this->high_speed,
@@ -258,6 +263,7 @@ final class Moment extends Model
     public function takeLight(ReadMoment $read, bool $isFromCurve): self
     {
         $light = $read->moment;
+        $kept = $light->look->kept;
 
         return $this->fill([
             'focal_mm' => $light->lens->focalLength,
@@ -280,8 +286,11 @@ final class Moment extends Model
             'lock_av' => $light->look->locks->aperture,
             'lock_sv' => $light->look->locks->iso,
             'school' => $light->look->school,
-            'kept_thing' => $light->look->kept?->thing,
-            'kept_ev' => $light->look->kept?->level->ev,
+            'kept_thing' => $kept?->thing,
+            'kept_ev' => $kept?->metered === null ? $kept?->level->ev : null,
+            'kept_tv' => $kept?->metered?->shutter,
+            'kept_av' => $kept?->metered?->aperture,
+            'kept_sv' => $kept?->metered?->iso,
             'fill_stops' => -$light->look->fill->value,
             'nd_stops' => $light->look->aids->density,
             'high_speed' => $light->look->aids->pulses(),
@@ -295,6 +304,12 @@ final class Moment extends Model
         $people = array_intersect_key($this->plan, array_flip(['movement', 'depth', 'clothing', 'behind']));
 
         return $people === [] ? [] : ['people' => $people];
+    }
+
+    /** @return array{metered: array{shutter: string, aperture: string, iso: string}} as documents tell a level that was metered */
+    private static function asMetered(ExposureSettings $metered): array
+    {
+        return ['metered' => ['shutter' => $metered->shutter->label(), 'aperture' => $metered->aperture->label(), 'iso' => $metered->iso->label()]];
     }
 
     /** @return array<string, string> labels of the controls that are held */
@@ -329,6 +344,14 @@ final class Moment extends Model
     {
         return $this->metered_tv !== null && $this->metered_av !== null && $this->metered_sv !== null
             ? ExposureSettings::of($this->metered_tv, $this->metered_av, $this->metered_sv)
+            : null;
+    }
+
+    /** The exposure that a spot meter gave on the light to keep, where its level is told in that way. */
+    public function keptMetered(): ?ExposureSettings
+    {
+        return $this->kept_tv !== null && $this->kept_av !== null && $this->kept_sv !== null
+            ? ExposureSettings::of($this->kept_tv, $this->kept_av, $this->kept_sv)
             : null;
     }
 

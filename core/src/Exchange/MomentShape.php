@@ -113,8 +113,9 @@ final class MomentShape
                 Field::optional('school', 'school', Words::choice(School::cases())),
                 Field::optional('keep', 'light to keep', PartKind::one(Shape::of(
                     Field::needed('what', 'thing to keep', Words::choice(KeptThing::cases())),
-                    Field::needed('ev', 'level of the thing to keep', NumberKind::within(ExposureValue::limits())),
-                ))),
+                    Field::optional('ev', 'level of the thing to keep', NumberKind::within(ExposureValue::limits())),
+                    Field::optional('metered', 'metered exposure', PartKind::one($metered)),
+                )), 'Its level as one of the two.'),
                 Field::optional('fill', 'fill', NumberKind::within(Look::fillLimits())),
                 Field::optional('nd', 'neutral density', NumberKind::within(Aids::densityLimits())),
                 Field::optional('highSpeed', 'high-speed sync', new FlagKind()),

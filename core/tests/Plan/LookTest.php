@@ -69,6 +69,17 @@ final class LookTest extends TestCase
         self::assertEqualsWithDelta($reads, $kept->reads($solution->moment->glow, $solution->levels->room)->value, 0.17);
     }
 
+    /** 1/250 at f/2.8 and ISO 800: EV 8 + 3 − 3. */
+    public function testAKeptLightMayBeToldAsASpotMeterGaveIt(): void
+    {
+        $as = ['shutter' => '1/250', 'aperture' => 'f/2.8', 'iso' => '800'];
+        $metered = Moments::with(['look.keep' => ['what' => 'candles', 'metered' => $as]])->look->kept;
+        $told = Moments::with(['look.keep' => ['what' => 'candles', 'ev' => 8]])->look->kept;
+        self::assertNotNull($metered);
+        self::assertEquals($told?->level, $metered->level);
+        self::assertSame($as, ['shutter' => $metered->metered?->shutter->label(), 'aperture' => $metered->metered?->aperture->label(), 'iso' => $metered->metered?->iso->label()]);
+    }
+
     /** @return iterable<string, array{string, float, float}> EV, stops over metered that it may read */
     public static function lights(): iterable
     {

@@ -318,11 +318,13 @@ export interface ImportChange {
   readonly action: string;
 }
 
-/** A light that is kept. */
+/** A light that is kept, with its level told in one of two ways. */
 export interface KeepDraft {
   readonly what: KeptThing;
-  /** EV at ISO 100 that a spot meter reads on it. */
-  readonly ev: number;
+  /** EV at ISO 100 that a spot meter reads on it; null when told otherwise. */
+  readonly ev: number | null;
+  /** The exposure that a spot meter gave on it; null when told otherwise. */
+  readonly metered: MeteredDraft | null;
 }
 
 /** What one way of lighting has to spare in one moment. */

@@ -15,6 +15,7 @@ use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Tests\Exchange\HostileDocuments;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\TestCase;
@@ -146,14 +147,20 @@ final class ExchangeTest extends TestCase
         self::assertSame($before, $this->counts());
     }
 
-    /** Whatever the page lets somebody write can leave and come back. */
-    public function testWhatIsWrittenOnThePageIsASoundDocument(): void
+    /**
+     * Whatever the page lets somebody write can leave and come back.
+     *
+     * @param array<string, mixed> $keep
+     */
+    #[TestWith([['what' => 'stage', 'ev' => 8.5]])]
+    #[TestWith([['what' => 'stage', 'metered' => ['shutter' => '1/200', 'aperture' => 'f/2.8', 'iso' => '640']]])]
+    public function testWhatIsWrittenOnThePageIsASoundDocument(array $keep): void
     {
         $this->actingAs($user = $this->person())->post('/nights', ['name' => 'Ünal & “Söhne” = 50 %', 'place' => "O'Hara's loft", 'heldOn' => '2027-06-12', 'zone' => 'Europe/Oslo', 'template' => 'club-night']);
         $night = $this->first($user);
         $moment = $night->moments()->firstOrFail();
         $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['name' => 'Erste Gäste 🎉', 'startsAt' => '22:00', 'look.locks' => ['shutter' => '1/60'],
-            'look.school' => 'iso-floats', 'look.keep' => ['what' => 'stage', 'ev' => 8.5], 'look.fill' => 1, 'look.nd' => 2,
+            'look.school' => 'iso-floats', 'look.keep' => $keep, 'look.fill' => 1, 'look.nd' => 2,
             'head' => 'by-hand', 'pointing' => ['turn' => -60, 'tilt' => 45], 'zoom' => 50, 'dialled' => ['body' => -1, 'exposure' => 1],
         ]))->assertOk();
         $night->venue->update(['mains' => 'hz60']);

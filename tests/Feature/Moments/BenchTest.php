@@ -75,11 +75,20 @@ final class BenchTest extends TestCase
             ->where('bench.stored.draft.focalLength', 50));
     }
 
-    public function testSavesSchoolLightAnglesAndHelp(): void
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function lightsToKeep(): iterable
+    {
+        yield 'told as EV' => [['what' => 'window', 'ev' => 8.5, 'metered' => null]];
+        yield 'told as metered' => [['what' => 'window', 'ev' => null, 'metered' => ['shutter' => '1/250', 'aperture' => 'f/4', 'iso' => '800']]];
+    }
+
+    /** @param array<string, mixed> $keep */
+    #[DataProvider('lightsToKeep')]
+    public function testSavesSchoolLightAnglesAndHelp(array $keep): void
     {
         $moment = $this->momentOf($user = $this->person());
         $changes = [
-            'look.school' => 'long-time', 'look.keep' => ['what' => 'window', 'ev' => 8.5], 'look.fill' => 1, 'look.nd' => 3,
+            'look.school' => 'long-time', 'look.keep' => $keep, 'look.fill' => 1, 'look.nd' => 3,
             'head' => 'by-hand', 'pointing' => ['turn' => -60, 'tilt' => 45], 'zoom' => 50, 'dialled' => ['body' => -1, 'exposure' => 1],
         ];
         $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, $changes))->assertOk();
@@ -314,6 +323,8 @@ final class BenchTest extends TestCase
         yield 'a tilt into the floor' => [['head_aim' => 'by-hand', 'head_turn' => 10, 'head_tilt' => -16]];
         yield 'a light to keep without a level' => [['kept_thing' => 'candles']];
         yield 'a level of nothing' => [['kept_ev' => 5]];
+        yield 'a light to keep with two levels' => [['kept_thing' => 'candles', 'kept_ev' => 5, 'kept_tv' => 240, 'kept_av' => 90, 'kept_sv' => 90]];
+        yield 'a light metered by halves' => [['kept_thing' => 'candles', 'kept_tv' => 240]];
         yield 'more pins than there is room for' => [['pins' => '[1, 2, 3, 4]']];
     }
 

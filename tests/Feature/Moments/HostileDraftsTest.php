@@ -62,6 +62,8 @@ final class HostileDraftsTest extends TestCase
         yield 'a zoom that is none' => [['focalLength' => 50], 'focalLength', 'This lens has 35 mm only.'];
         yield 'a school nobody goes to' => [['look.school' => 'by-ear'], 'look.school', 'must be one of'];
         yield 'a light to keep without a level' => [['look.keep' => ['what' => 'candles']], 'look.keep.ev', 'must be a number'];
+        yield 'a light to keep with two levels' => [['look.keep' => ['what' => 'candles', 'ev' => 8, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/4', 'iso' => '800']]], 'look.keep.ev', 'not both'];
+        yield 'a light to keep metered by halves' => [['look.keep' => ['what' => 'candles', 'metered' => ['shutter' => '1/60']]], 'look.keep.metered.iso', 'is missing'];
         yield 'a light to keep that is none' => [['look.keep' => ['what' => 'moon', 'ev' => 1]], 'look.keep.what', 'must be one of'];
         yield 'fill over correct' => [['look.fill' => -1], 'look.fill', '0 to 3 stops under; it is −1'];
         yield 'a filter like a wall' => [['look.nd' => 1e300], 'look.nd', '0 to 10 stops'];

@@ -15,7 +15,6 @@ use Kaddle\Core\Plan\KeptLight;
 use Kaddle\Core\Plan\KeptThing;
 use Kaddle\Core\Plan\Look;
 use Kaddle\Core\Plan\School;
-use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Reading\Fields;
 
@@ -35,7 +34,7 @@ final readonly class LookReader
         $working = $fields->label('aperture', 'working aperture', static fn(string $label): Aperture => Aperture::fromLabel($label, $step));
         $school = $fields->has('school') ? $fields->oneOf('school', 'school', School::class) : School::ShutterFirst;
         $fill = $fields->has('fill') ? $fields->number('fill', 'fill', Look::fillLimits()) : -FaceBalance::FILL;
-        $kept = $fields->has('keep') ? $self->kept() : null;
+        $kept = $fields->has('keep') ? $self->kept($step) : null;
         $aids = $self->aids($body, $flash);
         if ($body === null || $lens === null || $aids === null || $roomUnder === null || $working === null || $school === null || $fill === null || ($kept === null && $fields->has('keep'))) {
             return null;
@@ -45,14 +44,16 @@ final readonly class LookReader
         return Look::of($roomUnder, $working, $school, $locks, $kept, $fill, $aids);
     }
 
-    private function kept(): ?KeptLight
+    private function kept(Step $step): ?KeptLight
     {
         $keep = $this->fields->object('keep');
-        $keep->allowOnly('what', 'ev');
+        $keep->allowOnly('what', 'ev', 'metered');
         $thing = $keep->oneOf('what', 'thing to keep', KeptThing::class);
-        $ev = $keep->number('ev', 'level of the thing to keep', ExposureValue::limits());
+        $reader = LevelReader::in($keep, 'level of the thing to keep', $step);
+        $metered = $reader->metered();
+        $level = $reader->level($metered);
 
-        return $thing === null || $ev === null ? null : KeptLight::of($thing, ExposureValue::atIso100($ev));
+        return $thing === null || $level === null ? null : KeptLight::of($thing, $level, $metered);
     }
 
     private function aids(?Body $body, ?FlashUnit $flash): ?Aids

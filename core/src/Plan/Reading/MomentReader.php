@@ -66,9 +66,11 @@ final readonly class MomentReader
         $body = $gear->body();
         $lens = $gear->lens();
         $flash = $gear->flash();
-        $glowReader = GlowReader::in($this->document, $body->step ?? Step::Third);
-        $metered = $glowReader->metered();
-        $glow = $glowReader->glow($metered);
+        $glowing = $this->document->object('glow');
+        $glowing->allowOnly('ev', 'metered');
+        $level = LevelReader::in($glowing, 'glow', $body->step ?? Step::Third);
+        $metered = $level->metered();
+        $glow = $level->level($metered);
         $mains = $this->document->has('mains') ? $this->document->oneOf('mains', 'mains', Mains::class) : Mains::Hz50;
         $look = LookReader::look($this->document->object('look'), $body, $lens, $flash);
         $pointing = PointingReader::pointing($this->document, $flash);

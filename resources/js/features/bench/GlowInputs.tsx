@@ -1,10 +1,10 @@
 import { memo } from 'react';
-import { limits, type GlowDraft, type MeteredDraft } from '@/types/generated';
-import { Choice, type Option } from '@/ui/Choice';
+import { limits, type GlowDraft } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
 import { TextLink } from '@/ui/TextLink';
 import type { InputProps } from './Inputs';
+import { MeteredInputs } from './MeteredInputs';
 
 const WAYS = [
   { value: 'ev', label: 'As EV' },
@@ -57,11 +57,16 @@ export const GlowInputs = memo(function GlowInputs({ bench, glow, bodyId, faults
         />
       )}
       {metered !== null && body !== undefined && (
-        <div className="grid grid-cols-3 gap-2">
-          <Metered field="shutter" label="Shutter" options={body.shutters} {...{ metered, faults, set }} />
-          <Metered field="aperture" label="Aperture" options={body.apertures} {...{ metered, faults, set }} />
-          <Metered field="iso" label="ISO" options={body.isos} {...{ metered, faults, set }} />
-        </div>
+        <MeteredInputs
+          label="Metered in the room"
+          body={body}
+          metered={metered}
+          at="glow.metered"
+          faults={faults}
+          onChange={(next) => {
+            set({ ev: null, metered: next, curve: false });
+          }}
+        />
       )}
       {curve && (
         <p>
@@ -70,40 +75,6 @@ export const GlowInputs = memo(function GlowInputs({ bench, glow, bodyId, faults
           <TextLink href={`/rooms/${bench.roomId}`}>{bench.roomName}</TextLink>.
         </p>
       )}
-      {faults['glow.metered'] !== undefined && (
-        <p role="alert" className="text-sm font-medium text-alarm">
-          {faults['glow.metered']}
-        </p>
-      )}
     </fieldset>
   );
 });
-
-interface MeteredProps {
-  readonly field: keyof MeteredDraft;
-  readonly label: string;
-  readonly options: readonly string[];
-  readonly metered: MeteredDraft;
-  readonly faults: InputProps['faults'];
-  readonly set: (glow: GlowDraft) => void;
-}
-
-function Metered({ field, label, options, metered, faults, set }: MeteredProps) {
-  return (
-    <Choice
-      label={label}
-      options={labels(options, metered[field])}
-      value={metered[field]}
-      error={faults[`glow.metered.${field}`]}
-      onChange={(value) => {
-        set({ ev: null, metered: { ...metered, [field]: value }, curve: false });
-      }}
-    />
-  );
-}
-
-/** The clicks to choose from, with the one in use even where another body's scale lacks it. */
-export function labels(options: readonly string[], inUse: string): readonly Option[] {
-  const all = options.includes(inUse) ? options : [inUse, ...options];
-  return all.map((label) => ({ value: label, label }));
-}

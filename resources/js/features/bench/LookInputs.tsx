@@ -1,16 +1,27 @@
 import { memo } from 'react';
-import { keptThings, limits, schools, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type MomentDraft, type School } from '@/types/generated';
+import { keptThings, limits, schools, type BodyChoice, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type MomentDraft, type School } from '@/types/generated';
 import type { Faults } from '@/lib/http';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
-import { labels } from './GlowInputs';
 import type { InputProps } from './Inputs';
+import { labels, MeteredInputs } from './MeteredInputs';
 
 const WAYS = [
   { value: 'stops', label: 'In stops' },
   { value: 'keep', label: 'Keep this light' },
 ] as const;
+
+const LEVELS = [
+  { value: 'ev', label: 'As EV' },
+  { value: 'metered', label: 'As metered' },
+] as const;
+
+/** Candles, told either way: 1/250 at f/2.8 and ISO 800 is EV 8. */
+const LEVEL_IN: Record<(typeof LEVELS)[number]['value'], Pick<KeepDraft, 'ev' | 'metered'>> = {
+  ev: { ev: 8, metered: null },
+  metered: { ev: null, metered: { shutter: '1/250', aperture: 'f/2.8', iso: '800' } },
+};
 
 const NONE: LocksDraft = { shutter: null, aperture: null, iso: null };
 
@@ -43,7 +54,7 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
         options={WAYS}
         value={look.keep === null ? 'stops' : 'keep'}
         onChange={(way) => {
-          set({ keep: way === 'stops' ? null : { what: 'candles', ev: 8 } });
+          set({ keep: way === 'stops' ? null : { what: 'candles', ...LEVEL_IN.ev } });
         }}
       />
       {look.keep === null ? (
@@ -64,6 +75,7 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
       ) : (
         <Keep
           keep={look.keep}
+          body={body}
           faults={faults}
           onChange={(keep) => {
             set({ keep });
@@ -113,13 +125,14 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
 
 interface KeepProps {
   readonly keep: KeepDraft;
+  readonly body: BodyChoice | undefined;
   readonly faults: Faults;
   readonly onChange: (keep: KeepDraft) => void;
   readonly onNear: (near: readonly KeepDraft[]) => void;
 }
 
 /** The brightest thing that must hold detail, and what a spot meter reads on it. */
-function Keep({ keep, faults, onChange, onNear }: KeepProps) {
+function Keep({ keep, body, faults, onChange, onNear }: KeepProps) {
   return (
     <>
       <Choice
@@ -131,20 +144,42 @@ function Keep({ keep, faults, onChange, onNear }: KeepProps) {
           onChange({ ...keep, what: what as KeptThing });
         }}
       />
-      <NumberField
-        label="What a spot meter reads on it"
-        hint="EV at ISO 100. Candles about 8, a window at dusk 7, a lit stage 9."
-        range={limits['look.keep.ev']}
-        travel="step"
-        value={keep.ev}
-        error={faults['look.keep.ev']}
-        onNear={(values) => {
-          onNear(values.map((ev) => ({ ...keep, ev })));
-        }}
-        onChange={(ev) => {
-          onChange({ ...keep, ev });
+      <Switcher
+        label="How its level is told"
+        options={LEVELS}
+        value={keep.metered === null ? 'ev' : 'metered'}
+        onChange={(way) => {
+          onChange({ ...keep, ...LEVEL_IN[way] });
         }}
       />
+      {keep.metered === null && (
+        <NumberField
+          label="What a spot meter reads on it"
+          hint="EV at ISO 100. Candles about 8, a window at dusk 7, a lit stage 9."
+          range={limits['look.keep.ev']}
+          travel="step"
+          value={keep.ev ?? NaN}
+          error={faults['look.keep.ev']}
+          onNear={(values) => {
+            onNear(values.map((ev) => ({ ...keep, ev })));
+          }}
+          onChange={(ev) => {
+            onChange({ ...keep, ev });
+          }}
+        />
+      )}
+      {keep.metered !== null && body !== undefined && (
+        <MeteredInputs
+          label="Metered on it"
+          body={body}
+          metered={keep.metered}
+          at="look.keep.metered"
+          faults={faults}
+          onChange={(metered) => {
+            onChange({ ...keep, metered });
+          }}
+        />
+      )}
     </>
   );
 }

@@ -13,24 +13,26 @@ use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Reading\Fields;
 
-/** @internal the glow in a moment document: an EV, or the exposure that a meter gave */
-final readonly class GlowReader
+/** @internal how bright something is, in a moment document: an EV, or the exposure that a meter gave for it */
+final readonly class LevelReader
 {
     private function __construct(
         private Fields $fields,
+        private string $what,
         private Step $step,
     ) {}
 
-    /** @param Step $step of the body that metered */
-    public static function in(Fields $document, Step $step): self
+    /**
+     * @param string $what is so bright: "glow"
+     * @param Step $step of the body that metered
+     */
+    public static function in(Fields $fields, string $what, Step $step): self
     {
-        $fields = $document->object('glow');
-        $fields->allowOnly('ev', 'metered');
         if ($fields->has('metered') && $fields->has('ev')) {
-            $fields->fault('ev', 'Give the glow either as EV or as a metered exposure, not both.');
+            $fields->fault('ev', "Give the $what either as EV or as a metered exposure, not both.");
         }
 
-        return new self($fields, $step);
+        return new self($fields, $what, $step);
     }
 
     public function metered(): ?ExposureSettings
@@ -48,12 +50,12 @@ final readonly class GlowReader
     }
 
     /** @param ExposureSettings|null $metered what metered() gave */
-    public function glow(?ExposureSettings $metered): ?ExposureValue
+    public function level(?ExposureSettings $metered): ?ExposureValue
     {
         if ($this->fields->has('metered')) {
             return $metered === null ? null : $this->of($metered);
         }
-        $ev = $this->fields->number('ev', 'glow', ExposureValue::limits());
+        $ev = $this->fields->number('ev', $this->what, ExposureValue::limits());
 
         return $ev === null ? null : ExposureValue::atIso100($ev);
     }
