@@ -239,12 +239,12 @@ test('schools, a light to keep and free hand decide what follows', async ({ page
   expect(await settings(page)).toEqual(before);
   await page.getByRole('radio', { name: 'Keep this light' }).click();
   await page.getByLabel('Brightest thing that must hold detail').selectOption('window');
-  await page.getByRole('textbox', { name: 'What a spot meter reads on it' }).fill('9');
+  await page.getByRole('textbox', { name: 'Level at ISO 100' }).fill('9');
   await expect(page.getByText(/The window and what is outside at EV 9 may read \+1.5 stops/)).toBeVisible();
   await saved(page);
   await page.reload();
   await expect(page.getByLabel('Brightest thing that must hold detail')).toHaveValue('window');
-  await page.getByRole('group', { name: 'How its level is told' }).getByRole('radio', { name: 'As metered' }).click();
+  await page.getByRole('radiogroup', { name: 'How its level is told' }).getByRole('radio', { name: 'As metered' }).click();
   const spot = page.getByRole('group', { name: 'Metered on it' });
   await spot.getByLabel('Shutter').selectOption('1/1000');
   // 1/1000 at f/2.8 and ISO 800 is EV 10.

@@ -18,7 +18,7 @@ use Kaddle\Core\Flash\HeadAim;
 final class MomentSolver
 {
     /** Raised whenever some moment may get another answer than before: answers that were kept are then asked for anew. */
-    public const EDITION = 4;
+    public const EDITION = 5;
 
     private function __construct() {}
 

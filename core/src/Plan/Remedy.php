@@ -28,9 +28,9 @@ final readonly class Remedy
         foreach ($shortfalls as $shortfall) {
             $all = [...$all, ...match ($shortfall->kind) {
                 ShortfallKind::RoomTooDark => self::forDarkRoom($moment, $shortfall->stops),
-                ShortfallKind::RoomTooBright => self::forTooMuchLight($shortfall->stops, 'room'),
+                ShortfallKind::RoomTooBright => self::forBrightRoom($shortfall->stops),
                 ShortfallKind::FlashTooWeak => self::forWeakFlash($moment, $best, $candidates, $shortfall->stops),
-                ShortfallKind::FlashTooStrong => self::forTooMuchLight($shortfall->stops, 'flash'),
+                ShortfallKind::FlashTooStrong => self::forStrongFlash($shortfall->stops),
                 ShortfallKind::Shaky => self::forShake($moment, $shortfall->stops),
             }];
         }
@@ -54,13 +54,26 @@ final readonly class Remedy
     }
 
     /** @return list<self> */
-    private static function forTooMuchLight(Stops $over, string $of): array
+    private static function forBrightRoom(Stops $over): array
+    {
+        $filter = Stops::of(ceil($over->value))->amount();
+
+        return [
+            new self("A neutral density filter of $filter before the lens takes the room down, and the flash with it.", $over),
+            new self('Let the room read brighter, or wait for dusk: then the flash is only fill.', $over),
+        ];
+    }
+
+    /**
+     * A filter would not help: what it takes from the room has to come back, and brings the flash along.
+     *
+     * @return list<self>
+     */
+    private static function forStrongFlash(Stops $over): array
     {
         return [
-            new self("A neutral density filter of {$over->amount()} before the lens takes the $of down, and everything else with it.", $over),
-            ...($of === 'room'
-                ? [new self('Let the room read brighter, or wait for dusk: then the flash is only fill.', $over)]
-                : [new self('Point the head at something darker or farther away.', Stops::of(1.0))]),
+            new self("A shutter {$over->amount()} slower, with as much less ISO or a smaller opening, leaves the room as it is and takes the flash down: rest the camera, or choose low ISO and long time.", $over),
+            new self('Point the head at something darker or farther away.', Stops::of(1.0)),
         ];
     }
 

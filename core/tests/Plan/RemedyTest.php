@@ -27,12 +27,12 @@ final class RemedyTest extends TestCase
         yield 'dark: let the room fall' => [['glow.ev' => -3, 'look.roomUnder' => 1], 'Let the room fall to −4.0 stops'];
         yield 'dark: a stand' => [['glow.ev' => -3, 'look.roomUnder' => 1], 'the shutter may then be 3 stops slower'];
         yield 'dark: ISO' => [['glow.ev' => -3, 'look.roomUnder' => 1], 'Files at about ISO 51200'];
-        yield 'bright: a filter' => [['glow.ev' => 16, 'look.roomUnder' => 1], 'A neutral density filter of 1.3 stops'];
+        yield 'bright: a filter' => [['glow.ev' => 16, 'look.roomUnder' => 1], 'A neutral density filter of 2 stops'];
         yield 'weak: another unit' => [['head' => 'up-back', 'flash.guideNumber' => 2], 'A unit of guide number '];
         yield 'weak: another way' => [['head' => 'up-back', 'flash.guideNumber' => 2], 'Pointing the head straight at the face gains'];
         yield 'weak: closer' => [['head' => 'direct', 'flash.guideNumber' => 2, 'subject.distance' => 12, 'room.finishes' => Moments::everywhere('open')], 'm away instead would be enough'];
         yield 'nothing overhead' => [['head' => 'up-back', 'room.finishes' => Moments::everywhere('open')], 'does bring light to the face'];
-        yield 'too strong: a filter' => [['head' => 'direct', 'subject.distance' => 0.5, 'flash.lowestUnderFull' => 3], 'takes the flash down'];
+        yield 'too strong: a slower shutter' => [['head' => 'direct', 'subject.distance' => 0.5, 'flash.lowestUnderFull' => 3], 'leaves the room as it is and takes the flash down'];
         yield 'shaky: a shorter lens' => [['lens.focalLength' => 400], 'At 203 mm hands can hold sync speed'];
     }
 
@@ -57,6 +57,8 @@ final class RemedyTest extends TestCase
         yield 'files at ISO 51200' => [['glow.ev' => -3, 'look.roomUnder' => 1], ['body.usableIso' => '51200']];
         yield 'three stops of stabiliser for a stand' => [['glow.ev' => -3, 'look.roomUnder' => 1], ['body.stabiliser' => 3]];
         yield 'a shorter lens' => [['lens.focalLength' => 400], ['lens.focalLength' => 203]];
+        yield 'two stops of filter' => [['glow.ev' => 16, 'look.roomUnder' => 1], ['look.nd' => 2]];
+        yield 'the longest time for less flash' => [['head' => 'direct', 'subject.distance' => 1, 'flash.lowestUnderFull' => 6], ['look.school' => 'long-time']];
         yield 'straight at the face' => [['head' => 'up-back', 'flash.guideNumber' => 2], ['head' => 'direct']];
         yield 'the guide number it names' => [['head' => 'up-back', 'flash.guideNumber' => 2], ['flash.guideNumber' => 4]];
     }

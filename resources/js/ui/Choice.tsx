@@ -25,7 +25,7 @@ export function Choice({ label, options, value, onChange, error, onNear }: Props
       {(wires) => (
         <select
           {...wires}
-          className={`${INPUT} pr-8`}
+          className={`${INPUT} pr-6`}
           value={value}
           onFocus={() => {
             onNear?.(nearest(options, value));

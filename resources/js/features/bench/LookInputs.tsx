@@ -144,42 +144,45 @@ function Keep({ keep, body, faults, onChange, onNear }: KeepProps) {
           onChange({ ...keep, what: what as KeptThing });
         }}
       />
-      <Switcher
-        label="How its level is told"
-        options={LEVELS}
-        value={keep.metered === null ? 'ev' : 'metered'}
-        onChange={(way) => {
-          onChange({ ...keep, ...LEVEL_IN[way] });
-        }}
-      />
-      {keep.metered === null && (
-        <NumberField
-          label="What a spot meter reads on it"
-          hint="EV at ISO 100. Candles about 8, a window at dusk 7, a lit stage 9."
-          range={limits['look.keep.ev']}
-          travel="step"
-          value={keep.ev ?? NaN}
-          error={faults['look.keep.ev']}
-          onNear={(values) => {
-            onNear(values.map((ev) => ({ ...keep, ev })));
-          }}
-          onChange={(ev) => {
-            onChange({ ...keep, ev });
+      <fieldset className="grid gap-2">
+        <legend className="mb-1 text-sm font-medium">What a spot meter reads on it</legend>
+        <Switcher
+          label="How its level is told"
+          options={LEVELS}
+          value={keep.metered === null ? 'ev' : 'metered'}
+          onChange={(way) => {
+            onChange({ ...keep, ...LEVEL_IN[way] });
           }}
         />
-      )}
-      {keep.metered !== null && body !== undefined && (
-        <MeteredInputs
-          label="Metered on it"
-          body={body}
-          metered={keep.metered}
-          at="look.keep.metered"
-          faults={faults}
-          onChange={(metered) => {
-            onChange({ ...keep, metered });
-          }}
-        />
-      )}
+        {keep.metered === null && (
+          <NumberField
+            label="Level at ISO 100"
+            hint="Candles about EV 8, a window at dusk 7, a lit stage 9."
+            range={limits['look.keep.ev']}
+            travel="step"
+            value={keep.ev ?? NaN}
+            error={faults['look.keep.ev']}
+            onNear={(values) => {
+              onNear(values.map((ev) => ({ ...keep, ev })));
+            }}
+            onChange={(ev) => {
+              onChange({ ...keep, ev });
+            }}
+          />
+        )}
+        {keep.metered !== null && body !== undefined && (
+          <MeteredInputs
+            label="Metered on it"
+            body={body}
+            metered={keep.metered}
+            at="look.keep.metered"
+            faults={faults}
+            onChange={(metered) => {
+              onChange({ ...keep, metered });
+            }}
+          />
+        )}
+      </fieldset>
     </>
   );
 }
