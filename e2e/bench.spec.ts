@@ -51,6 +51,14 @@ test('refuses bad input at its field, keeps the last answer, and recovers', asyn
   await distance.fill('2.5');
   await expect(page.getByText('out of range')).toBeHidden();
   await expect(distance).toHaveAttribute('aria-invalid', 'false');
+  await saved(page);
+  await distance.fill('70');
+  await expect(page.getByText('Not saved')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(distance).toHaveValue('2.5');
+  await saved(page);
+  await page.reload();
+  await expect(distance).toHaveValue('2.5');
 });
 
 test('says by how many stops an impossible moment falls short', async ({ page }) => {

@@ -38,11 +38,13 @@ final readonly class ExposureSettings
     /**
      * The brightness that these settings expose as metered: log2(N²/t) − log2(S/100).
      *
-     * @throws OutOfRange when no room glows like that
+     * @param string $what was metered, for the sentence
+     *
+     * @throws OutOfRange when nothing is as bright or dark as that
      */
-    public function meteredGlow(): ExposureValue
+    public function meteredGlow(string $what = 'glow'): ExposureValue
     {
-        return ExposureValue::atIso100($this->exposureStops());
+        return ExposureValue::atIso100($this->exposureStops(), $what);
     }
 
     /**

@@ -21,10 +21,14 @@ final readonly class ExposureValue
         public float $ev,
     ) {}
 
-    /** @throws OutOfRange */
-    public static function atIso100(float $ev): self
+    /**
+     * @param string $what is so bright, for the sentence
+     *
+     * @throws OutOfRange
+     */
+    public static function atIso100(float $ev, string $what = 'glow'): self
     {
-        return new self(self::limits()->checked('glow', $ev));
+        return new self(self::limits()->checked($what, $ev));
     }
 
     public static function limits(): Limits

@@ -81,7 +81,7 @@ final class MomentReaderTest extends TestCase
         yield 'a light to keep without a level' => ['look.keep', ['what' => 'candles'], 'look.keep.ev', 'must be a number'];
         yield 'one with two levels' => ['look.keep', ['what' => 'candles', 'ev' => 8, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => 1600]], 'look.keep.ev', 'not both'];
         yield 'one metered with a strange shutter' => ['look.keep', ['what' => 'candles', 'metered' => ['shutter' => '1/61', 'aperture' => 'f/2.8', 'iso' => 1600]], 'look.keep.metered.shutter', 'not a customary shutter time'];
-        yield 'one brighter than any' => ['look.keep', ['what' => 'candles', 'metered' => ['shutter' => '1/8000', 'aperture' => 'f/32', 'iso' => 50]], 'look.keep.metered', 'must be −6 to 18 EV'];
+        yield 'one brighter than any' => ['look.keep', ['what' => 'candles', 'metered' => ['shutter' => '1/8000', 'aperture' => 'f/32', 'iso' => 50]], 'look.keep.metered', 'The level of the thing to keep must be −6 to 18 EV'];
         yield 'glow given twice' => ['glow', ['ev' => 4, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => 1600]], 'glow.ev', 'not both'];
         yield 'room far too dark a wish' => ['look.roomUnder', 12, 'look.roomUnder', 'must be −1 to 6 stops under metered'];
         yield 'misspelt field' => ['subject.distanse', 3, 'subject.distanse', 'is not a field here; known are distance, height'];

@@ -31,7 +31,7 @@ interface AimProps extends Pick<Props, 'onChoose'> {
 
 const Aim = memo(function Aim({ aim, inUse, onChoose }: AimProps) {
   return (
-    <li className={`grid grid-cols-[1fr_auto] items-center gap-x-4 border-t border-line py-2 sm:grid-cols-[11rem_1fr_7.5rem] ${inUse ? 'border-l-4 border-l-ink pl-3' : ''}`}>
+    <li className={`grid grid-cols-[1fr_auto] items-center gap-x-4 border-t border-line py-2 sm:grid-cols-[11rem_1fr_7.5rem] ${inUse ? 'relative before:absolute before:inset-y-0 before:-left-4 before:w-1 before:bg-ink' : ''}`}>
       <Button
         look="quiet"
         className="-ml-2 justify-start px-2"

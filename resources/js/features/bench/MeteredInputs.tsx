@@ -22,7 +22,7 @@ export function MeteredInputs({ label, body, metered, at, faults, onChange }: Pr
   ] as const;
   return (
     <div className="grid gap-1">
-      <div role="group" aria-label={label} className="grid grid-cols-[6fr_5fr_6fr] gap-1.5">
+      <div role="group" aria-label={label} className="grid grid-cols-[6fr_5fr_6fr] gap-1.5 [&_select]:pr-5 [&_select]:pl-2">
         {fields.map(([field, name, options]) => (
           <Choice
             key={field}

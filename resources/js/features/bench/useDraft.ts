@@ -85,6 +85,14 @@ export function useDraft(bench: BenchData): DraftState {
     setDraft(newest.current);
     return newest.current;
   }, []);
+  /** A change that was refused is not stored, so taking it back asks nobody. */
+  const isRefused = unsaved && storing.kind === 'refused';
+  const drop = () => {
+    newest.current = stored.draft;
+    setDraft(stored.draft);
+    setTaken(JSON.stringify(stored.draft));
+    setStoring({ kind: 'stored' });
+  };
   const step = (what: 'undo' | 'redo') => {
     // A second press before the answer would speak of a revision that is gone.
     if (!busy.current) void ask(post<BenchState>(`${url}/${what}`, { revision: stored.revision }));
@@ -95,10 +103,11 @@ export function useDraft(bench: BenchData): DraftState {
     change,
     storing: unsaved && storing.kind === 'stored' ? { kind: 'storing' } : storing,
     saveFaults: storing.kind === 'refused' ? storing.faults : NONE,
-    canUndo: stored.canUndo && !unsaved && storing.kind !== 'storing',
+    canUndo: isRefused || (stored.canUndo && !unsaved && storing.kind !== 'storing'),
     canRedo: stored.canRedo && !unsaved && storing.kind !== 'storing',
     undo: () => {
-      step('undo');
+      if (isRefused) drop();
+      else step('undo');
     },
     redo: () => {
       step('redo');

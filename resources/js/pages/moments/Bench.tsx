@@ -134,8 +134,8 @@ function held(locks: Partial<LocksDraft>) {
   return (before: MomentDraft): MomentDraft => ({ ...before, look: { ...before.look, locks: { ...before.look.locks, ...locks } } });
 }
 
-/** The first word of a row: lamps and their shades would not fit. */
+/** What stands before "and", to begin a row with: lamps and their shades would not fit. */
 function capital(words: string): string {
-  const first = words.split(' ')[0] ?? words;
+  const first = words.split(' and ')[0] ?? words;
   return first.charAt(0).toUpperCase() + first.slice(1);
 }
