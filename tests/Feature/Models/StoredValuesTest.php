@@ -87,4 +87,34 @@ final class StoredValuesTest extends TestCase
             DB::statement('set constraints all immediate');
         });
     }
+
+    /** @param array<string, mixed> $columns */
+    #[DataProvider('halfStored')]
+    public function testTheDatabaseHoldsNothingByHalves(array $columns): void
+    {
+        $this->momentOf($this->person());
+        $this->expectException(QueryException::class);
+        DB::table('moments')->update($columns);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function halfStored(): iterable
+    {
+        yield 'angles of a head that is not turned by hand' => [['head_turn' => 10, 'head_tilt' => 10]];
+        yield 'a head by hand without angles' => [['head_aim' => 'by-hand']];
+        yield 'a turn without a tilt' => [['head_aim' => 'by-hand', 'head_turn' => 10]];
+        yield 'a tilt into the floor' => [['head_aim' => 'by-hand', 'head_turn' => 10, 'head_tilt' => -16]];
+        yield 'a light to keep without a level' => [['kept_thing' => 'candles']];
+        yield 'a level of nothing' => [['kept_ev' => 5]];
+        yield 'a light to keep with two levels' => [['kept_thing' => 'candles', 'kept_ev' => 5, 'kept_tv' => 240, 'kept_av' => 90, 'kept_sv' => 90]];
+        yield 'a light metered by halves' => [['kept_thing' => 'candles', 'kept_tv' => 240]];
+        yield 'more pins than there is room for' => [['pins' => '[1, 2, 3, 4]']];
+    }
+
+    public function testTheDatabaseHoldsTheGlowOnce(): void
+    {
+        $this->momentOf($this->person());
+        $this->expectException(QueryException::class);
+        DB::table('moments')->update(['metered_tv' => 180, 'metered_av' => 90, 'metered_sv' => 120]);
+    }
 }

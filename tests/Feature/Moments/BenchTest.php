@@ -160,79 +160,6 @@ final class BenchTest extends TestCase
         $this->postJson("/moments/{$moment->id}/ways", $this->draftOf($moment, ['subject.distance' => -1]))->assertJsonValidationErrors('subject.distance');
     }
 
-    public function testEveryChangeIsTakenBackAndMadeAgain(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $this->actingAs($user);
-        foreach ([4.0, 5.0] as $distance) {
-            $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => $distance, 'room.height' => $distance]))->assertOk();
-        }
-        foreach ([['undo', 4, true, true], ['undo', 3, false, true], ['redo', 4, true, true], ['redo', 5, true, false], ['undo', 4, true, true]] as [$what, $distance, $canUndo, $canRedo]) {
-            $this->postJson("/moments/{$moment->id}/$what", ['revision' => $this->draftOf($moment)['revision']])
-                ->assertOk()
-                ->assertJson(['draft' => ['subject' => ['distance' => $distance]], 'canUndo' => $canUndo, 'canRedo' => $canRedo]);
-        }
-        self::assertSame(4.0, $moment->refresh()->room->height_m, 'the room goes along');
-        $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 6]))->assertJson(['canRedo' => false]);
-        $this->postJson("/moments/{$moment->id}/redo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors(['page' => 'nothing to make again']);
-    }
-
-    /** Two moments share a room: what one takes back leaves alone what the other has changed there since. */
-    public function testAStepTakesBackOnlyWhatItChanged(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $this->actingAs($user)->post("/nights/{$moment->night_id}/moments");
-        $other = Moment::query()->latest('id')->firstOrFail();
-        $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 4]))->assertOk();
-        $this->putJson("/moments/{$other->id}", $this->draftOf($other, ['room.height' => 3.5]))->assertOk();
-        $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertOk();
-        self::assertSame([3.0, 3.5], [$moment->refresh()->subject_distance_m, $moment->room->refresh()->height_m]);
-    }
-
-    /** Steps of another room must not be written over the one that a moment has moved to. */
-    public function testAMoveToAnotherRoomEndsTheHistory(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['room.height' => 3.5]))->assertOk();
-        $this->post("/places/{$moment->night->venue_id}/rooms", ['kind' => 'gallery']);
-        $gallery = $user->rooms()->latest('id')->firstOrFail();
-        $this->put("/moments/{$moment->id}/plan", ['name' => 'Supper', 'starts' => '19:30', 'minutes' => 20, 'roomId' => $gallery->id])->assertSessionHasNoErrors();
-        $this->getJson("/moments/{$moment->id}/state")->assertJson(['canUndo' => false]);
-        $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors('page');
-        self::assertSame(4.5, $gallery->refresh()->height_m);
-    }
-
-    public function testSavingWhatIsStoredIsNoChange(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment))->assertJson(['revision' => '0.0', 'canUndo' => false]);
-    }
-
-    /** Two tabs: the older one is told, and overwrites nothing. */
-    public function testAChangeFromAnOldPageIsRefused(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $old = $this->draftOf($moment, ['subject.distance' => 4.5]);
-        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 4]))->assertOk();
-        $this->putJson("/moments/{$moment->id}", $old)->assertConflict()->assertJson(['message' => 'This moment or its room was changed in another tab since you opened it here.']);
-        $this->postJson("/moments/{$moment->id}/undo", ['revision' => $old['revision']])->assertConflict();
-        $this->postJson("/moments/{$moment->id}/undo", [])->assertConflict();
-        $this->getJson("/moments/{$moment->id}/state")->assertJson(['draft' => ['subject' => ['distance' => 4]]]);
-        $moment->room->refresh()->update(['height_m' => 4.0]);
-        $this->putJson("/moments/{$moment->id}", ['revision' => '1.0'] + $old)->assertConflict();
-        self::assertSame(4.0, $moment->refresh()->subject_distance_m);
-    }
-
-    public function testAStepThatNoLongerFitsIsRefused(): void
-    {
-        $moment = $this->momentOf($user = $this->person());
-        $moment->update(['subject_distance_m' => 9.0]);
-        $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 2]))->assertOk();
-        DB::table('moment_steps')->update(['moment' => DB::raw("jsonb_set(moment, '{subject_distance_m}', '60')")]);
-        $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors(['page' => 'not possible any more']);
-        self::assertSame(2.0, $moment->refresh()->subject_distance_m);
-    }
-
     /** Moments share a room: shrinking it may not leave another one standing in a wall. */
     public function testARoomMayNotShrinkUnderAnotherMoment(): void
     {
@@ -303,35 +230,5 @@ final class BenchTest extends TestCase
         yield 'zoom of the head' => ['zoom', 'moments', 'head_zoom'];
         yield 'compensation on the body' => ['dialled.body', 'moments', 'dialled_body'];
         yield 'exposure compensation' => ['dialled.exposure', 'moments', 'dialled_exposure'];
-    }
-
-    /** @param array<string, mixed> $columns */
-    #[DataProvider('halfStored')]
-    public function testTheDatabaseHoldsNothingByHalves(array $columns): void
-    {
-        $this->momentOf($this->person());
-        $this->expectException(QueryException::class);
-        DB::table('moments')->update($columns);
-    }
-
-    /** @return iterable<string, array{array<string, mixed>}> */
-    public static function halfStored(): iterable
-    {
-        yield 'angles of a head that is not turned by hand' => [['head_turn' => 10, 'head_tilt' => 10]];
-        yield 'a head by hand without angles' => [['head_aim' => 'by-hand']];
-        yield 'a turn without a tilt' => [['head_aim' => 'by-hand', 'head_turn' => 10]];
-        yield 'a tilt into the floor' => [['head_aim' => 'by-hand', 'head_turn' => 10, 'head_tilt' => -16]];
-        yield 'a light to keep without a level' => [['kept_thing' => 'candles']];
-        yield 'a level of nothing' => [['kept_ev' => 5]];
-        yield 'a light to keep with two levels' => [['kept_thing' => 'candles', 'kept_ev' => 5, 'kept_tv' => 240, 'kept_av' => 90, 'kept_sv' => 90]];
-        yield 'a light metered by halves' => [['kept_thing' => 'candles', 'kept_tv' => 240]];
-        yield 'more pins than there is room for' => [['pins' => '[1, 2, 3, 4]']];
-    }
-
-    public function testTheDatabaseHoldsTheGlowOnce(): void
-    {
-        $this->momentOf($this->person());
-        $this->expectException(QueryException::class);
-        DB::table('moments')->update(['metered_tv' => 180, 'metered_av' => 90, 'metered_sv' => 120]);
     }
 }
