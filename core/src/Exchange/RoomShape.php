@@ -187,7 +187,7 @@ final class RoomShape
                 Shutter::fromLabel($label('shutter'), Step::Third),
                 Aperture::fromLabel($label('aperture'), Step::Third),
                 Iso::fromLabel($label('iso'), Step::Third),
-            )->meteredGlow(),
+            )->meteredLevel(),
         };
     }
 

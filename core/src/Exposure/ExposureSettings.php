@@ -42,7 +42,7 @@ final readonly class ExposureSettings
      *
      * @throws OutOfRange when nothing is as bright or dark as that
      */
-    public function meteredGlow(string $what = 'glow'): ExposureValue
+    public function meteredLevel(string $what = 'glow'): ExposureValue
     {
         return ExposureValue::atIso100($this->exposureStops(), $what);
     }

@@ -26,7 +26,7 @@ final class ExposureTest extends TestCase
     /** By hand: log2(4²·64) − log2(1600/100) = 4 + 6 − 4 = 6. */
     public function testMeteredGlowByHand(): void
     {
-        self::assertEqualsWithDelta(6.0, self::settings('1/60', 'f/4', '1600')->meteredGlow()->ev, 1e-12);
+        self::assertEqualsWithDelta(6.0, self::settings('1/60', 'f/4', '1600')->meteredLevel()->ev, 1e-12);
     }
 
     /** By hand: a room of EV 4 under settings for EV 6 reads two stops down. */

@@ -63,7 +63,7 @@ final readonly class LevelReader
     private function of(ExposureSettings $metered): ?ExposureValue
     {
         try {
-            return $metered->meteredGlow($this->what);
+            return $metered->meteredLevel($this->what);
         } catch (KaddleException $e) {
             $this->fields->fault('metered', $e->getMessage());
 
