@@ -1,6 +1,5 @@
-import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { expectAccessible, register, signIn } from './support';
+import { expectAccessible, linkFor, register, signIn } from './support';
 
 test('registers, signs out, signs in again', async ({ page }) => {
   await page.goto('/register');
@@ -33,15 +32,50 @@ test('sets a new password with the link from the mail', async ({ page }) => {
   await page.getByRole('button', { name: 'Send the link' }).click();
   await expect(page.getByText('a link is on its way')).toBeVisible();
 
-  const log = process.env['KADDLE_ACCOUNT_LOG'] ?? 'var/storage/logs/mail.log';
-  const link = [...readFileSync(log, 'utf8').matchAll(/\/reset\/[a-z0-9]+\?email=[^\s"<&)\]]+/g)].at(-1)?.[0];
-  expect(link).toBeDefined();
-  await page.goto(link ?? '');
+  await page.goto(await linkFor(person.email, /\/reset\/[a-z0-9]+\?email=[^\s"<&)\]]+/g));
   await expectAccessible(page);
   await page.getByLabel('New password').fill('quite another one');
   await page.getByRole('button', { name: 'Set the password' }).click();
   await page.waitForURL('**/sign-in');
   await signIn(page, person.email, 'quite another one');
+});
+
+test('a new password signs every other browser out, and nothing is seen by going back', async ({ page, browser }) => {
+  const person = await register(page);
+  await page.getByLabel('What is it?').fill('A private night');
+  await page.getByLabel('Where?').fill('Sail loft');
+  await page.getByLabel('When?').fill('2027-06-12');
+  await page.getByRole('button', { name: 'Start the night' }).click();
+  await page.waitForURL('**/moments/*');
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, person.email, person.password);
+
+  await page.getByRole('link', { name: 'Account', exact: true }).click();
+  await expect(page.getByText('One other browser is signed in.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('Password until now').fill('not the password');
+  await page.getByLabel('New password').fill('1234567890');
+  await page.getByRole('button', { name: 'Set the password' }).click();
+  await expect(page.getByText('among the first that anybody would try')).toBeVisible();
+  await page.getByLabel('New password').fill('quite another one');
+  await page.getByRole('button', { name: 'Set the password' }).click();
+  await expect(page.getByText('This is not the password of this account.')).toBeVisible();
+  await page.getByLabel('Password until now').fill(person.password);
+  await page.getByRole('button', { name: 'Set the password' }).click();
+  await expect(page.getByText('The new password is set.')).toBeVisible();
+  await other.goto('/nights');
+  await expect(other.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+
+  await page.goto('/nights');
+  await page.getByRole('link', { name: 'A private night' }).first().click();
+  await expect(page.getByRole('heading', { name: 'A private night' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/sign-in');
+  for (let step = 0; step < 3; ++step) {
+    await page.goBack();
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+    await expect(page.getByText('A private night')).toHaveCount(0);
+  }
 });
 
 test('says in words that a page does not exist', async ({ page }) => {

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
 
@@ -35,8 +36,27 @@ export async function register(page: Page, person = somebody()): Promise<Person>
   await page.getByLabel('Mail address').fill(person.email);
   await page.getByLabel('Password').fill(person.password);
   await page.getByRole('button', { name: 'Make the account' }).click();
+  await expect(page.getByText(`A mail to ${person.email} is on its way.`)).toBeVisible();
+  await page.goto(await linkFor(person.email, /\/confirm\/\d+\?expires=\d+&(?:amp;)?signature=[0-9a-f]+/g));
+  await page.getByLabel('Password').fill(person.password);
+  await page.getByRole('button', { name: 'Confirm and sign in' }).click();
   await page.waitForURL('**/nights');
   return person;
+}
+
+/** The link in the newest mail to somebody; mails leave after the answer, and stand in a log. */
+export async function linkFor(email: string, pattern: RegExp): Promise<string> {
+  const log = process.env['KADDLE_ACCOUNT_LOG'] ?? 'var/storage/logs/mail.log';
+  let link: string | undefined;
+  await expect(() => {
+    const mail = readFileSync(log, 'utf8')
+      .split('\nTo: ')
+      .filter((part) => part.startsWith(email))
+      .at(-1);
+    link = mail?.match(pattern)?.[0].replace('&amp;', '&');
+    expect(link).toBeDefined();
+  }).toPass();
+  return link ?? '';
 }
 
 export async function signIn(page: Page, email: string, password: string): Promise<void> {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\UnreadRequest;
 use Illuminate\Foundation\Application;
-use Illuminate\Http\Request;
 
 require __DIR__ . '/../vendor/autoload.php';
 
 /** @var Application $app */
 $app = require __DIR__ . '/../bootstrap/app.php';
 
-$app->handleRequest(Request::capture());
+$app->handleRequest(UnreadRequest::capture());

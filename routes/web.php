@@ -9,34 +9,40 @@ use App\Http\Controllers\Moments;
 use App\Http\Controllers\Nights;
 use App\Http\Controllers\Places;
 use App\Http\Controllers\Rooms;
+use App\Http\Controllers\ShowHealth;
+use App\Http\Middleware\InTurn;
+use App\Http\Middleware\ReadBody;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/nights')->name('home');
 Route::get('/schema/{kind}', Exchange\ShowSchema::class);
+Route::get('/up', ShowHealth::class)->withoutMiddleware('web');
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', Account\ShowSignIn::class)->name('login');
-    Route::post('/sign-in', Account\SignIn::class)->middleware('throttle:accounts');
+    Route::post('/sign-in', Account\SignIn::class);
     Route::get('/register', Account\ShowRegistration::class)->name('register');
-    Route::post('/register', Account\Register::class)->middleware('throttle:accounts');
+    Route::post('/register', Account\Register::class);
     Route::get('/forgotten', Account\ShowForgotten::class)->name('password.request');
-    Route::post('/forgotten', Account\SendResetLink::class)->middleware('throttle:accounts');
+    Route::post('/forgotten', Account\SendResetLink::class);
     Route::get('/reset/{token}', Account\ShowReset::class)->name('password.reset');
-    Route::post('/reset', Account\ResetPassword::class)->middleware('throttle:accounts');
+    Route::post('/reset', Account\ResetPassword::class);
+    Route::middleware('signed:relative')->group(static function (): void {
+        Route::get('/confirm/{account}', Account\ShowConfirmation::class)->name('confirm');
+        Route::post('/confirm/{account}', Account\Confirm::class);
+    });
 });
 
+// What looks and reckons, and stores nothing that anybody has entered.
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', Account\SignOut::class)->name('sign-out');
+    Route::get('/account', Account\ShowAccount::class)->name('account');
+    Route::put('/account/password', Account\ChangePassword::class); // what goes wrong there is counted, so it is not taken back
     Route::get('/alive', Account\Alive::class);
     Route::get('/nights', Nights\ListNights::class)->name('nights.index');
-    Route::post('/nights', Nights\StartNight::class);
     Route::get('/nights/{night}', Nights\ShowNight::class)->can('view', 'night')->name('nights.show');
-    Route::put('/nights/{night}', Nights\SaveNight::class)->can('update', 'night');
-    Route::delete('/nights/{night}', Nights\DeleteNight::class)->can('delete', 'night');
-    Route::post('/nights/{night}/copy', Nights\CopyNight::class)->can('view', 'night');
     Route::get('/nights/{night}/kit', Nights\ShowKit::class)->can('view', 'night')->name('nights.kit');
     Route::get('/nights/{night}/energy', Nights\ShowEnergy::class)->can('view', 'night')->name('nights.energy');
-    Route::post('/nights/{night}/moments', Moments\AddMoment::class)->can('update', 'night');
 
     Route::get('/nights/{night}/document', Exchange\ExportNight::class)->can('view', 'night');
     Route::get('/nights/{night}/calendar', Exchange\DownloadCalendar::class)->can('view', 'night');
@@ -45,47 +51,58 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/nights/{night}/energy.csv', Exchange\DownloadEnergy::class)->can('view', 'night');
 
     Route::get('/moments/{moment}', Moments\ShowBench::class)->can('view', 'moment')->name('moments.bench');
-    Route::put('/moments/{moment}', Moments\SaveMoment::class)->can('update', 'moment');
-    Route::delete('/moments/{moment}', Moments\DeleteMoment::class)->can('delete', 'moment');
     Route::get('/moments/{moment}/plan', Moments\ShowPlan::class)->can('view', 'moment')->name('moments.plan');
-    Route::put('/moments/{moment}/plan', Moments\SavePlan::class)->can('update', 'moment');
-    Route::put('/moments/{moment}/time', Moments\MoveMoment::class)->can('update', 'moment');
     Route::get('/moments/{moment}/state', Moments\ReadMoment::class)->can('view', 'moment');
-    Route::post('/moments/{moment}/undo', Moments\UndoMoment::class)->can('update', 'moment');
-    Route::post('/moments/{moment}/redo', Moments\RedoMoment::class)->can('update', 'moment');
     Route::post('/moments/{moment}/solve', Moments\SolveMoment::class)->can('view', 'moment');
     Route::post('/moments/{moment}/strip', Moments\SolveStrip::class)->can('view', 'moment');
     Route::post('/moments/{moment}/ways', Moments\CompareWays::class)->can('view', 'moment');
     Route::post('/moments/{moment}/compare', Moments\ComparePins::class)->can('view', 'moment');
-    Route::post('/moments/{moment}/pins', Moments\PinSettings::class)->can('update', 'moment');
-    Route::delete('/moments/{moment}/pins/{pin}', Moments\UnpinSettings::class)->whereUuid('pin')->can('update', 'moment');
     Route::post('/moments/{moment}/costs', Moments\PriceMoment::class)->can('view', 'moment');
     Route::get('/moments/{moment}/document', Moments\DownloadMoment::class)->can('view', 'moment');
 
     Route::get('/bag', Bag\ShowBag::class)->name('bag');
-    Route::post('/bag/starter', Bag\FillBag::class);
     Route::get('/bag/document', Exchange\ExportBag::class);
     Route::get('/bag.csv', Exchange\DownloadBag::class);
     Route::get('/bag/new/{kind}', Bag\NewPiece::class);
-    Route::post('/bag/new/{kind}', Bag\AddPiece::class);
     Route::get('/pieces/{piece}', Bag\ShowPiece::class)->can('view', 'piece')->name('pieces.show');
+
+    Route::get('/places', Places\ListPlaces::class)->name('places.index');
+    Route::get('/places/{venue}', Places\ShowPlace::class)->can('view', 'venue')->name('places.show');
+    Route::get('/places/{venue}/document', Exchange\ExportPlace::class)->can('view', 'venue');
+    Route::get('/rooms/{room}', Rooms\ShowRoom::class)->can('view', 'room')->name('rooms.show');
+
+    Route::get('/import', Exchange\ShowImport::class)->name('import');
+    Route::get('/imports/{import}', Exchange\ShowProgress::class)->can('view', 'import');
+});
+
+// What stores, one thing at a time.
+Route::middleware(['auth', InTurn::class])->group(static function (): void {
+    Route::post('/nights', Nights\StartNight::class);
+    Route::put('/nights/{night}', Nights\SaveNight::class)->can('update', 'night');
+    Route::delete('/nights/{night}', Nights\DeleteNight::class)->can('delete', 'night');
+    Route::post('/nights/{night}/copy', Nights\CopyNight::class)->can('view', 'night');
+    Route::post('/nights/{night}/moments', Moments\AddMoment::class)->can('update', 'night');
+    Route::put('/moments/{moment}', Moments\SaveMoment::class)->can('update', 'moment');
+    Route::delete('/moments/{moment}', Moments\DeleteMoment::class)->can('delete', 'moment');
+    Route::put('/moments/{moment}/plan', Moments\SavePlan::class)->can('update', 'moment');
+    Route::put('/moments/{moment}/time', Moments\MoveMoment::class)->can('update', 'moment');
+    Route::post('/moments/{moment}/undo', Moments\UndoMoment::class)->can('update', 'moment');
+    Route::post('/moments/{moment}/redo', Moments\RedoMoment::class)->can('update', 'moment');
+    Route::post('/moments/{moment}/pins', Moments\PinSettings::class)->can('update', 'moment');
+    Route::delete('/moments/{moment}/pins/{pin}', Moments\UnpinSettings::class)->whereUuid('pin')->can('update', 'moment');
+    Route::post('/bag/starter', Bag\FillBag::class);
+    Route::post('/bag/new/{kind}', Bag\AddPiece::class);
     Route::put('/pieces/{piece}', Bag\SavePiece::class)->can('update', 'piece');
     Route::post('/pieces/{piece}/copy', Bag\CopyPiece::class)->can('view', 'piece');
     Route::post('/pieces/{piece}/archive', Bag\ArchivePiece::class)->can('update', 'piece');
     Route::post('/pieces/{piece}/undo', Bag\UndoPiece::class)->can('update', 'piece');
-
-    Route::get('/places', Places\ListPlaces::class)->name('places.index');
     Route::post('/places', Places\AddPlace::class);
-    Route::get('/places/{venue}', Places\ShowPlace::class)->can('view', 'venue')->name('places.show');
     Route::put('/places/{venue}', Places\SavePlace::class)->can('update', 'venue');
     Route::delete('/places/{venue}', Places\DeletePlace::class)->can('delete', 'venue');
-    Route::get('/places/{venue}/document', Exchange\ExportPlace::class)->can('view', 'venue');
     Route::post('/places/{venue}/rooms', Rooms\AddRoom::class)->can('update', 'venue');
-    Route::get('/rooms/{room}', Rooms\ShowRoom::class)->can('view', 'room')->name('rooms.show');
     Route::put('/rooms/{room}', Rooms\SaveRoom::class)->can('update', 'room');
     Route::delete('/rooms/{room}', Rooms\DeleteRoom::class)->can('delete', 'room');
-
-    Route::get('/import', Exchange\ShowImport::class)->name('import');
-    Route::post('/import', Exchange\TakeImport::class);
-    Route::post('/import/preview', Exchange\PreviewImport::class);
+    // These read a body that is larger than others, by a reader of their own.
+    Route::post('/import', Exchange\TakeImport::class)->withoutMiddleware(ReadBody::class);
+    Route::post('/import/preview', Exchange\PreviewImport::class)->withoutMiddleware(ReadBody::class);
 });

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Http\UnreadRequest;
 use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
 use App\Planning\BenchHistory;
 use App\Starter\StarterNight;
 use App\Starter\StarterVenue;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Illuminate\Support\ViewErrorBag;
 
@@ -41,11 +44,28 @@ abstract class TestCase extends FrameworkTestCase
 
     protected function person(string $name = 'Tilda'): User
     {
-        return User::query()->create([
+        $user = new User([
             'name' => $name,
             'email' => strtolower($name) . '@kaddle.example',
             'password' => self::PASSWORD,
         ]);
+        $user->forceFill(['confirmed_at' => now()])->save();
+
+        return $user->refresh();
+    }
+
+    /** Somebody else before the same browser, who is no thief of the session. */
+    public function actingAs(Authenticatable $user, $guard = null)
+    {
+        $this->app->make('session')->forget('password_hash_web');
+
+        return parent::actingAs($user, $guard);
+    }
+
+    /** As public/index.php makes it: what is sent is read late. */
+    protected function createTestRequest($symfonyRequest): Request
+    {
+        return UnreadRequest::createFromBase($symfonyRequest);
     }
 
     /** The first moment of a new night. */

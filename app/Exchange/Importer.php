@@ -12,8 +12,9 @@ use App\Models\Room;
 use App\Models\User;
 use App\Models\Venue;
 use App\Planning\MomentsStillFit;
+use App\Planning\Quota;
+use App\Planning\Turn;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Exchange\ReadDocument;
@@ -33,30 +34,37 @@ final class Importer
     /** @var list<ImportChange> */
     private array $changes = [];
 
+    private readonly int $total;
+
+    /** @param \Closure(int, int): mixed $progress records done, and all */
     private function __construct(
         private readonly User $user,
         private readonly ReadDocument $document,
-    ) {}
+        private readonly \Closure $progress,
+    ) {
+        $this->total = $document->records();
+    }
 
-    /** @return list<ImportChange> */
-    public static function take(User $user, ReadDocument $document): array
+    /**
+     * @param (\Closure(int, int): mixed)|null $progress told of records done, and all
+     *
+     * @return list<ImportChange>
+     */
+    public static function take(User $user, ReadDocument $document, ?\Closure $progress = null): array
     {
-        return DB::transaction(static fn(): array => (new self($user, $document))->run());
+        return Turn::take($user->id, static fn(): array => (new self($user, $document, $progress ?? static fn() => null))->run());
     }
 
     /**
      * What taking it would change: it is taken and let go again.
      *
+     * @param (\Closure(int, int): mixed)|null $progress told of records done, and all
+     *
      * @return list<ImportChange>
      */
-    public static function preview(User $user, ReadDocument $document): array
+    public static function preview(User $user, ReadDocument $document, ?\Closure $progress = null): array
     {
-        DB::beginTransaction();
-        try {
-            return (new self($user, $document))->run();
-        } finally {
-            DB::rollBack();
-        }
+        return Turn::take($user->id, static fn(): array => (new self($user, $document, $progress ?? static fn() => null))->run(), static fn(): bool => false);
     }
 
     /** @return list<ImportChange> */
@@ -115,6 +123,9 @@ final class Importer
     {
         $venue = $this->user->venues()->where('uid', $data['uid'])->first() ?? new Venue(['uid' => $data['uid']]);
         $existed = $venue->exists;
+        if (!$existed) {
+            Quota::places($this->user);
+        }
         $fields = array_intersect_key($data, array_flip(['name', 'zone', 'latitude', 'longitude'])) + ['mains' => $data['mains'] ?? Mains::Hz50->value, 'rules' => $data['rules'] ?? []];
         $changed = $existed && !Canonical::alike($fields, array_intersect_key($venue->document(), $fields));
         $this->user->venues()->save($venue->fill($fields));
@@ -164,6 +175,9 @@ final class Importer
         $pieces = $this->pieces(ReadDocument::objects($data['pieces']));
         $night = $this->user->nights()->where('uid', $data['uid'])->first() ?? new Night(['uid' => $data['uid']]);
         $existed = $night->exists;
+        if (!$existed) {
+            Quota::nights($this->user);
+        }
         $night->fill(['name' => $data['name'], 'held_on' => $data['date']])->venue()->associate($venue);
         $this->note('night', $night->name, $existed, $existed && $night->isDirty());
         $this->user->nights()->save($night);
@@ -212,6 +226,7 @@ final class Importer
     private function note(string $what, string $name, bool $existed, bool $changed): void
     {
         $this->changes[] = ImportChange::of($what, $name, $existed, $changed);
+        ($this->progress)(count($this->changes), $this->total);
     }
 
     /** @param array<string, mixed> $document */

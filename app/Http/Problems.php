@@ -6,46 +6,67 @@ namespace App\Http;
 
 use App\Data\AccountData;
 use App\Models\User;
+use App\Planning\ChangedElsewhere;
+use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response as InertiaResponse;
 use Kaddle\Core\Reading\FaultyDocument;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** What a person sees when a request cannot be answered. */
 final class Problems
 {
     private const SENTENCES = [
+        400 => ['Not readable', 'The address holds text that is no UTF-8.'],
         403 => ['This is not yours', 'The page belongs to another account.'],
         404 => ['Nothing here', 'There is no such page, or it belongs to another account.'],
         405 => ['Not this way', 'The page cannot be used in this way.'],
+        409 => ['Done already', 'The same was stored a moment ago. Look at the list before you try again.'],
         413 => ['Too much at once', 'What was sent is larger than anything Kaddle expects.'],
         429 => ['Slow down', 'Too many requests. Wait a minute and try again.'],
         500 => ['Something broke', 'The fault is ours and is in the log. What you saved before is safe.'],
-        503 => ['One moment', 'Kaddle is being started. Try again in a few seconds.'],
+        503 => ['One moment', 'Kaddle is busy or being started. Nothing was changed. Try again in a few seconds.'],
     ];
+
+    /** SQLSTATE of deadlocks, of locks that took too long, of a database that is starting, stopping or not there. */
+    private const FOR_A_WHILE = ['40001', '40P01', '55P03', '57P01', '57P02', '57P03', '53300', '53100', '7'];
 
     private function __construct() {}
 
     /** What the core refuses of a request's own fields; a stored document that it refuses is a fault of ours. */
     public static function byField(FaultyDocument $e): \Throwable
     {
-        if (request()->isMethodSafe()) {
-            return $e;
-        }
-        $told = [];
-        foreach ($e->faults as $fault) {
-            $told[$fault->field === '' ? 'page' : $fault->field][] = $fault->message;
-        }
+        return request()->isMethodSafe() ? $e : ValidationException::withMessages($e->byField('page'));
+    }
 
-        return ValidationException::withMessages($told);
+    /** What the database refuses for a while, or because two requests wanted the same at once, is no fault of ours. */
+    public static function ofDatabase(QueryException $e): \Throwable
+    {
+        $code = (string) $e->getCode();
+
+        return match (true) {
+            $e instanceof UniqueConstraintViolationException => new HttpException(409, previous: $e),
+            in_array($code, self::FOR_A_WHILE, true), str_starts_with($code, '08') => new HttpException(503, previous: $e),
+            default => $e,
+        };
     }
 
     public static function inWords(Response $response, \Throwable $e, Request $request): Response
     {
+        if ($e instanceof InvalidSignatureException) {
+            return self::page($request, 403, 'The link is too old', 'It works for three days and only as it stands in the mail. Make the account once more, or ask for a new password: that confirms the address too.')
+                ->toResponse($request)->setStatusCode(403);
+        }
         if ($response->getStatusCode() === 419) {
             return self::expired($request, $response);
+        }
+        if ($e instanceof ValidationException || $e instanceof ChangedElsewhere) {
+            return $response; // which says it all by itself
         }
         $sentence = self::SENTENCES[$response->getStatusCode()] ?? null;
         if ($sentence === null || (config('app.debug') === true && $response->getStatusCode() === 500)) {
@@ -63,7 +84,7 @@ final class Problems
     /** A request may fail before anything is shared with its page, so the page gets it here. */
     private static function page(Request $request, int $status, string $title, string $sentence): InertiaResponse
     {
-        $user = $request->user();
+        $user = self::whoAsks($request);
 
         return Inertia::render('Problem', [
             'status' => $status,
@@ -73,6 +94,16 @@ final class Problems
             'notice' => null,
             'errors' => new \stdClass(),
         ]);
+    }
+
+    /** Nobody, where the session was not opened or the database cannot tell. */
+    private static function whoAsks(Request $request): mixed
+    {
+        try {
+            return $request->hasSession() ? $request->user() : null;
+        } catch (QueryException) {
+            return null;
+        }
     }
 
     private static function expired(Request $request, Response $response): Response

@@ -75,7 +75,7 @@ use Kaddle\Core\Plan\Slot;
  * @property float $dialled_exposure stops of exposure compensation
  * @property list<TPin> $pins settings that are kept for comparison, with the columns that they answer
  * @property int $units
- * @property int $revision how often what the bench shows of it was changed
+ * @property int $revision how often what anybody sees of it was changed
  * @property Night $night
  * @property Room $room
  * @property Piece $body
@@ -92,6 +92,9 @@ final class Moment extends Model
 
     /** Everything that a document of a moment is made from. */
     public const WHOLE = ['night.venue', 'room.venue', 'body', 'lens', 'flash', 'modifier', 'gel'];
+
+    /** What a copy of it does not share. */
+    public const OWN = ['uid', 'answer', 'kit', 'revision', 'pins'];
 
     /** Columns that the bench changes. */
     public const BENCH = [
@@ -162,7 +165,7 @@ final class Moment extends Model
     protected static function booted(): void
     {
         self::updating(static function (self $moment): void {
-            $moment->revision += $moment->isDirty([...self::BENCH, 'room_id']) ? 1 : 0;
+            $moment->revision += $moment->isDirty([...self::BENCH, 'room_id', 'minutes', 'plan']) ? 1 : 0;
             if ($moment->isDirty('room_id')) {
                 $moment->steps()->delete(); // they tell of another room
             }

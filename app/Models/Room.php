@@ -36,7 +36,7 @@ use Kaddle\Core\Room\RoomKind;
  * @property list<array<string, mixed>> $windows
  * @property list<array<string, mixed>> $lamps
  * @property list<array<string, mixed>> $readings
- * @property int $revision how often its box was changed
+ * @property int $revision how often it was changed
  * @property Venue $venue
  */
 final class Room extends Model
@@ -83,7 +83,7 @@ final class Room extends Model
     protected static function booted(): void
     {
         self::updating(static function (self $room): void {
-            $room->revision += $room->isDirty(self::BOX) ? 1 : 0;
+            $room->revision += $room->isDirty() ? 1 : 0;
         });
     }
 

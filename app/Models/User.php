@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
@@ -15,6 +16,7 @@ use Kaddle\Core\Exchange\DocumentKind;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property CarbonImmutable|null $confirmed_at when somebody showed to read the mail of the address
  */
 final class User extends Authenticatable
 {
@@ -24,7 +26,9 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed'];
+    protected $casts = ['password' => 'hashed', 'confirmed_at' => 'immutable_datetime'];
+
+    protected $attributes = ['confirmed_at' => null];
 
     /** @return HasMany<Night, $this> */
     public function nights(): HasMany
@@ -48,6 +52,12 @@ final class User extends Authenticatable
     public function pieces(): HasMany
     {
         return $this->hasMany(Piece::class);
+    }
+
+    /** @return HasMany<Import, $this> */
+    public function imports(): HasMany
+    {
+        return $this->hasMany(Import::class);
     }
 
     /** @throws ValidationException when the bag is full: it leaves as one document, which has an end */

@@ -46,15 +46,27 @@ final class StarterNight
     /** Stores a night at a stored venue, with the moments of a template, or a single one to begin with. */
     public static function store(User $user, Night $night, Venue $venue, ?NightTemplate $template): void
     {
-        StarterBag::ensureFor($user);
         $night->venue()->associate($venue);
         $night->user()->associate($user)->save();
-        $first = static fn(PieceKind $kind): Piece => $user->pieces()->where('kind', $kind)->toChoose()->oldest('id')->first()
-            ?? throw ValidationException::withMessages(['page' => "Your bag has no {$kind->inWords()} that is not archived. Put one in first."]);
-        $self = new self($user, $night, $first(PieceKind::Body), $first(PieceKind::Lens), $first(PieceKind::Flash));
+        $self = self::withFirstGear($user, $night);
         foreach ($template?->moments() ?? [self::supper()] as $moment) {
             $self->add($moment);
         }
+    }
+
+    /** The first moment of a night that has none. */
+    public static function begin(User $user, Night $night): Moment
+    {
+        return self::withFirstGear($user, $night)->add(self::supper());
+    }
+
+    private static function withFirstGear(User $user, Night $night): self
+    {
+        StarterBag::ensureFor($user);
+        $first = static fn(PieceKind $kind): Piece => $user->pieces()->where('kind', $kind)->toChoose()->oldest('id')->first()
+            ?? throw ValidationException::withMessages(['page' => "Your bag has no {$kind->inWords()} that is not archived. Put one in first."]);
+
+        return new self($user, $night, $first(PieceKind::Body), $first(PieceKind::Lens), $first(PieceKind::Flash));
     }
 
     private static function supper(): TemplateMoment
@@ -62,9 +74,9 @@ final class StarterNight
         return TemplateMoment::of('Supper', '19:30', 30, RoomKind::FunctionRoom, 3.0, 1.25, 4.0, 1.5, 'f/4', Movement::Talk, Behind::Decor, 2.0);
     }
 
-    private function add(TemplateMoment $moment): void
+    private function add(TemplateMoment $moment): Moment
     {
-        $this->night->moments()->save(new Moment([
+        $stored = new Moment([
             'room_id' => ($this->rooms[$moment->room->value] ??= $this->room($moment->room))->id,
             'body_id' => $this->body->id,
             'lens_id' => $this->lens->id,
@@ -86,7 +98,10 @@ final class StarterNight
                 'framesPerMinute' => $moment->framesPerMinute,
                 ...($moment->depth > 0.0 ? ['depth' => $moment->depth] : []),
             ],
-        ]));
+        ]);
+        $this->night->moments()->save($stored);
+
+        return $stored;
     }
 
     /** The venue's room of that name where it is large enough, or a new one of usual size. */

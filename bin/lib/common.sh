@@ -10,6 +10,13 @@ say() { printf "%s\n" "$@"; }
 die() { printf 'kaddle: %s\n' "$*" >&2; exit 1; }
 is_root() { [ "$(id -u)" = 0 ]; }
 
+# take_lock SENTENCE: one thing at a time with the data of one place. The lock goes with
+# this process, however it ends, so it can never be stale.
+take_lock() {
+    exec 9>"$VAR/run/lock"
+    flock -n 9 || die "$1"
+}
+
 # --- what the machine must have -------------------------------------------------
 
 # Prints the Debian packages that are missing for running ($1 = run) or testing ($1 = test).
@@ -153,18 +160,23 @@ make_cluster() {
 # start_database NAME [SETTING…]: starts the cluster on a free port of the loopback and
 # makes sure that the database exists. Sets PG_PORT.
 start_database() {
-    local name=$1 options
+    local name=$1 options try
     shift
     mkdir -p "$VAR/log" "$VAR/run"
     find_cluster
     make_cluster
     # A cluster that an earlier start could not stop (power cut, kill -9) is put in order first.
     as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1 && as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -m fast -w stop >/dev/null
-    PG_PORT=$(free_port "${KADDLE_PG_PORT:-15432}")
+    # One that comes back keeps its port: that is where everybody looks for it.
+    PG_PORT=${PG_PORT:-$(free_port "${KADDLE_PG_PORT:-15432}")}
     options="-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
     for setting in "$@"; do options+=" -c $setting"; done
-    as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -l "$PG_HOME/server.log" -o "$options" -w -t 60 start >/dev/null 9>&- \
-        || die "the database did not start; see $PG_HOME/server.log."
+    # Right after a kill its processes may still be about to notice, and hold the memory that they shared.
+    for ((try = 0; ; try++)); do
+        as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -l "$PG_HOME/server.log" -o "$options" -w -t 60 start >/dev/null 2>&1 9>&- && break
+        [ "$try" -lt 20 ] || die "the database did not start; see $PG_HOME/server.log."
+        sleep 0.5
+    done
     export PGPASSWORD
     PGPASSWORD=$(cat "$VAR/db-password")
     psql_main() { psql -h 127.0.0.1 -p "$PG_PORT" -U kaddle -d postgres -qtA -v ON_ERROR_STOP=1 "$@"; }
@@ -195,7 +207,6 @@ DB_DATABASE=$1
 DB_USERNAME=kaddle
 DB_PASSWORD=$(cat "$VAR/db-password")
 CACHE_STORE=file
-QUEUE_CONNECTION=sync
 MAIL_MAILER=log
 MAIL_LOG_CHANNEL=mail
 MAIL_FROM_ADDRESS=kaddle@localhost

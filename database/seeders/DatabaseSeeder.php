@@ -28,7 +28,8 @@ final class DatabaseSeeder extends Seeder
             return;
         }
         DB::transaction(static function (): void {
-            $user = User::query()->create(['name' => 'Imke Tarnow', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+            $user = new User(['name' => 'Imke Tarnow', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+            $user->forceFill(['confirmed_at' => now()])->save();
             foreach (self::NIGHTS as $name) {
                 Importer::take($user, DocumentReader::fromJson((string) file_get_contents(database_path("demo/$name.json"))));
             }

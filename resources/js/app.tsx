@@ -3,6 +3,9 @@ import { createInertiaApp, type ResolvedComponent } from '@inertiajs/react';
 import { createRoot } from 'react-dom/client';
 import { showProgress } from '@/lib/progress';
 
+// Styles that a library writes while a dialog is open carry the word that this page's policy asks for.
+Object.assign(globalThis, { __webpack_nonce__: document.querySelector<HTMLScriptElement>('script[nonce]')?.nonce });
+
 const pages = import.meta.glob<{ default: ResolvedComponent }>('./pages/**/*.tsx');
 
 void createInertiaApp({

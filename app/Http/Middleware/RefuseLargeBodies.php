@@ -9,7 +9,7 @@ use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Turns oversized requests away before anything is parsed or looked up. */
+/** Turns oversized requests away before anything is parsed or looked up; nginx has done the same before. */
 final class RefuseLargeBodies
 {
     /** @param \Closure(Request): Response $next */

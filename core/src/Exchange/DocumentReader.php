@@ -15,6 +15,7 @@ use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Field;
 use Kaddle\Core\Reading\Fields;
 use Kaddle\Core\Reading\Json;
+use Kaddle\Core\Reading\JsonSize;
 use Kaddle\Core\Reading\PatternKind;
 use Kaddle\Core\Reading\Shape;
 use Kaddle\Core\Reading\TextKind;
@@ -27,8 +28,11 @@ use Kaddle\Core\Reading\TextKind;
  */
 final class DocumentReader
 {
-    /** The largest night that is allowed takes about one megabyte. */
-    public const MOST_BYTES = 4_194_304;
+    /** What it may hold decides, by number and length of everything; this is more than the largest takes, with every letter escaped. */
+    public const MOST_BYTES = 16_777_216;
+
+    /** The largest night: 300 moments of 80 values, 60 rooms of 2500, 500 pieces of 150. */
+    private const MOST_VALUES = 300_000;
 
     private readonly Fields $document;
 
@@ -50,7 +54,7 @@ final class DocumentReader
     /** @throws FaultyDocument */
     public static function fromJson(string $json): ReadDocument
     {
-        $data = Json::read($json, self::MOST_BYTES);
+        $data = Json::read($json, JsonSize::of(self::MOST_BYTES, self::MOST_VALUES));
         if (!is_array($data) || array_is_list($data)) {
             throw FaultyDocument::asAWhole('A document of Kaddle is a JSON object.');
         }
@@ -130,13 +134,14 @@ final class DocumentReader
         )->read($this->document->only('uid', 'name', 'date'));
         $pieces = $this->pieces();
         $place = $this->place($this->document->object('place'));
+        $isSound = $this->faults->count() === 0;
         $moments = [];
         foreach ($this->items($this->document, 'moments', 'moments', DocumentKind::MOST_MOMENTS) as $fields) {
-            $before = count($this->faults->all());
+            $before = $this->faults->count();
             $moment = MomentShape::light()->read($fields->without('plan'));
             $moments[] = $moment + ['plan' => MomentShape::readPlan($fields->object('plan'))];
             $this->mustBeAlone($moment['uid'] ?? null, $fields);
-            if (count($this->faults->all()) === $before) {
+            if ($isSound && $this->faults->count() === $before) {
                 $this->mustFit($moment, $pieces, $place, $fields);
             }
         }

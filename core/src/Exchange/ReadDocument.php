@@ -21,6 +21,19 @@ final readonly class ReadDocument
         public array $lights,
     ) {}
 
+    /** How many records it describes: itself, unless it is a bag, and everything in it. */
+    public function records(): int
+    {
+        $count = static fn(mixed $list): int => is_array($list) ? count($list) : 0;
+        $place = is_array($this->data['place'] ?? null) ? $this->data['place'] : [];
+
+        return $count($this->data['pieces'] ?? null) + match ($this->kind) {
+            DocumentKind::Bag => 0,
+            DocumentKind::Place => 1 + $count($this->data['rooms'] ?? null),
+            DocumentKind::Night => 2 + $count($place['rooms'] ?? null) + $count($this->data['moments'] ?? null),
+        };
+    }
+
     /**
      * The objects of a list in it.
      *

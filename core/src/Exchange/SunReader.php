@@ -9,11 +9,14 @@ use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Fields;
 use Kaddle\Core\Reading\Json;
+use Kaddle\Core\Reading\JsonSize;
 
 /** Reads places and times for the sun: {lat, lon, time} with time in ISO 8601 and its offset. */
 final class SunReader
 {
     public const MOST_BYTES = 8_388_608;
+
+    private const MOST_VALUES = 400_000;
 
     private const TIME = '/^\d{4}-\d\d-\d\d[T ]\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:?\d\d)$/D';
 
@@ -26,7 +29,7 @@ final class SunReader
      */
     public static function fromJson(string $json): array
     {
-        $data = Json::read($json, self::MOST_BYTES);
+        $data = Json::read($json, JsonSize::of(self::MOST_BYTES, self::MOST_VALUES));
         $isList = is_array($data) && array_is_list($data);
         $faults = new Faults();
         $positions = [];

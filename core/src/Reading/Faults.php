@@ -4,15 +4,28 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Reading;
 
-/** Collects faults while a document is read, so that all are told at once. */
+/** Collects faults while a document is read, so that all are told at once, or as many as anybody reads. */
 final class Faults
 {
+    /** So many are told. */
+    private const MOST = 50;
+
     /** @var list<Fault> */
     private array $all = [];
 
+    private int $count = 0;
+
     public function add(string $field, string $message): void
     {
-        $this->all[] = new Fault($field, $message);
+        if (++$this->count <= self::MOST) {
+            $this->all[] = new Fault($field, $message);
+        }
+    }
+
+    /** How many were found, those included that are not told. */
+    public function count(): int
+    {
+        return $this->count;
     }
 
     public function areNone(): bool
@@ -30,7 +43,9 @@ final class Faults
     public function mustBeNone(): void
     {
         if ($this->all !== []) {
-            throw FaultyDocument::with($this->all);
+            throw FaultyDocument::with($this->count <= self::MOST
+                ? $this->all
+                : [...$this->all, new Fault('', sprintf('And %d more faults, which are told once these are mended.', $this->count - self::MOST))]);
         }
     }
 }

@@ -33,6 +33,23 @@ final class FaultyDocument extends \DomainException implements KaddleException
     }
 
     /**
+     * Sentences by field.
+     *
+     * @param string $whole name for what is wrong with the document as a whole
+     *
+     * @return array<string, non-empty-list<string>>
+     */
+    public function byField(string $whole): array
+    {
+        $told = [];
+        foreach ($this->faults as $fault) {
+            $told[$fault->field === '' ? $whole : $fault->field][] = $fault->message;
+        }
+
+        return $told;
+    }
+
+    /**
      * The same for somebody who knows some of the fields by other names.
      *
      * @param array<string, string> $names by name in the document

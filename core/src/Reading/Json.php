@@ -10,13 +10,14 @@ final class Json
     private function __construct() {}
 
     /** @throws FaultyDocument */
-    public static function read(string $json, int $mostBytes): mixed
+    public static function read(string $json, JsonSize $size): mixed
     {
-        if (strlen($json) > $mostBytes) {
-            throw FaultyDocument::asAWhole(sprintf('The document is too long: %d bytes, at most %d.', strlen($json), $mostBytes));
+        $tooMuch = JsonScan::tooMuch($json, $size);
+        if ($tooMuch !== null) {
+            throw FaultyDocument::asAWhole($tooMuch);
         }
         try {
-            return json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+            return json_decode($json, true, JsonSize::MOST_LEVELS, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
             throw FaultyDocument::asAWhole("This is not JSON that can be read: {$e->getMessage()}.");
         }

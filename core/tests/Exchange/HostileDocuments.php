@@ -39,8 +39,8 @@ final class HostileDocuments
         yield 'no format' => ['{"version": 1}', '', 'The format must be one of: kaddle-bag, kaddle-place, kaddle-night'];
         yield 'a format of another program' => ['{"format": "album", "version": 1}', '', 'The format must be one of'];
         yield 'a format as a number' => ['{"format": 3, "version": 1}', '', 'The format must be one of'];
-        yield 'very deep' => [str_repeat('{"place":', 400) . '1' . str_repeat('}', 400), '', 'This is not JSON'];
-        yield 'larger than any night' => ['{"format": "kaddle-bag", "x": "' . str_repeat('a', 4_300_000) . '"}', '', 'The document is too long'];
+        yield 'very deep' => [str_repeat('{"place":', 400) . '1' . str_repeat('}', 400), '', 'The document goes deeper than 16 levels'];
+        yield 'larger than any night' => ['{"format": "kaddle-bag", "x": "' . str_repeat('a', 17_000_000) . '"}', '', 'The document is too long'];
         yield '100000 moments' => [substr(self::example('night'), 0, (int) strrpos(self::example('night'), '"moments"')) . '"moments": [' . str_repeat('{},', 99_999) . '{}]}', 'moments', 'must be a list of 1 to 300'];
         yield 'a key twice, the last wrong' => ['{"format": "kaddle-bag", "version": 1, "pieces": [], "pieces": 3}', 'pieces', 'must be a list'];
     }
@@ -52,6 +52,7 @@ final class HostileDocuments
         yield 'a future version' => ['night', 'version', 2, '', 'The version must be 1'];
         yield 'a version as text' => ['bag', 'version', '1', '', 'The version must be 1'];
         yield 'pieces that are an object' => ['bag', 'pieces', ['a' => 1], 'pieces', 'must be a list of 1 to 500'];
+        yield 'openings of a lens as text' => ['night', 'pieces.2.openings', 'x', 'pieces.2.openings', 'must be a list of'];
         yield 'a piece that is a number' => ['bag', 'pieces.0', 7, 'pieces.0.piece', 'must be one of: body'];
         yield 'a piece of an unknown kind' => ['bag', 'pieces.0.piece', 'tripod', 'pieces.0.piece', 'must be one of: body'];
         yield 'a piece without identity' => ['bag', 'pieces.0.uid', null, 'pieces.0.uid', 'must be a UUID'];

@@ -127,7 +127,7 @@ final class MomentReaderTest extends TestCase
         yield 'NaN' => ['{"version": NaN}', 'This is not JSON that can be read'];
         yield 'a list' => ['[1, 2]', 'A moment must be a JSON object.'];
         yield 'a number' => ['7', 'A moment must be a JSON object.'];
-        yield 'very deep' => [str_repeat('{"room":', 100) . '1' . str_repeat('}', 100), 'This is not JSON that can be read'];
+        yield 'very deep' => [str_repeat('{"room":', 100) . '1' . str_repeat('}', 100), 'The document goes deeper than 16 levels'];
         yield 'a megabyte' => ['{"version": 1, "x": "' . str_repeat('a', 1_000_000) . '"}', 'The document is too long: 1000023 bytes, at most 65536.'];
     }
 

@@ -15,8 +15,8 @@ export interface ShapeState {
   readonly save: () => void;
 }
 
-/** Values of a form until the server has taken them; `stored` is what it has. */
-export function useShape(stored: Values, method: 'post' | 'put', url: string): ShapeState {
+/** Values of a form until the server has taken them; `stored` is what it has, of the revision that the page was given. */
+export function useShape(stored: Values, method: 'post' | 'put', url: string, revision?: number): ShapeState {
   const [values, setValues] = useState(stored);
   const [faults, setFaults] = useState(NONE);
   const [saving, setSaving] = useState(false);
@@ -33,7 +33,7 @@ export function useShape(stored: Values, method: 'post' | 'put', url: string): S
     },
     save: () => {
       setSaving(true);
-      router[method](url, JSON.parse(JSON.stringify(values)) as Record<string, never>, {
+      router[method](url, JSON.parse(JSON.stringify({ ...values, revision })) as Record<string, never>, {
         preserveScroll: 'errors',
         preserveState: 'errors',
         onError: setFaults,

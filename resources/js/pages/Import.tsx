@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { postText, type Answer } from '@/lib/http';
+import { get, postText, type Answer } from '@/lib/http';
 import type { ImportChange } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Frame } from '@/ui/Frame';
@@ -11,14 +11,36 @@ interface Preview {
   readonly changes: readonly ImportChange[];
 }
 
+/** A long document is taken in by and by. */
+interface Progress {
+  readonly import: number;
+  readonly done: number;
+  readonly total: number;
+}
+
+const LOOK_EVERY_MS = 500;
+
+/** Sends a document, and asks how far it is until there is an answer. */
+async function bring(url: string, document: string, onProgress: (progress: Progress) => void): Promise<Answer<Preview>> {
+  let answer = await postText<Preview | Progress>(url, document);
+  while (answer.kind === 'answered' && 'import' in answer.value) {
+    onProgress(answer.value);
+    await new Promise((resolve) => setTimeout(resolve, LOOK_EVERY_MS));
+    answer = await get<Preview | Progress>(`/imports/${answer.value.import}`);
+  }
+  return answer as Answer<Preview>;
+}
+
 const ACTIONS = { new: 'New', changed: 'Changed', removed: 'Removed', same: 'Already there, the same' } as const;
 
 export default function Import() {
   const [text, setText] = useState('');
   const [answer, setAnswer] = useState<Answer<Preview> | null>(null);
   const [taken, setTaken] = useState(false);
+  const [progress, setProgress] = useState<Progress | null>(null);
   const ask = async (url: string, document: string) => {
-    const next = await postText<Preview>(url, document);
+    const next = await bring(url, document, setProgress);
+    setProgress(null);
     setAnswer(next);
     setTaken(url === '/import' && next.kind === 'answered');
   };
@@ -53,8 +75,14 @@ export default function Import() {
           </p>
         </Panel>
         <div role="status" aria-live="polite" className="grid gap-5 empty:hidden">
-          {answer?.kind === 'answered' && taken && <Taken preview={answer.value} />}
-          {answer?.kind === 'answered' && !taken && (
+          {progress !== null && (
+            <Panel title="A long document" id="progress">
+              <p>{progress.total === 0 ? 'It is being read.' : `${progress.done} of ${progress.total} records.`} You can leave this page open; nothing is stored by halves.</p>
+              <progress aria-label="Records" className="w-full accent-ink" max={Math.max(progress.total, 1)} {...(progress.total === 0 ? {} : { value: progress.done })} />
+            </Panel>
+          )}
+          {progress === null && answer?.kind === 'answered' && taken && <Taken preview={answer.value} />}
+          {progress === null && answer?.kind === 'answered' && !taken && (
             <Panel title="What would change" id="changes">
               <Changes changes={answer.value.changes} />
               <Button

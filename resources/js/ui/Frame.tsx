@@ -48,9 +48,13 @@ export function Frame({ title, path = [], actions, children }: Props) {
           {account !== null && <Sections />}
           <ThemeButton />
           {account !== null && (
+            <Link href="/account" title={account.email} className="flex min-h-10 items-center rounded-md px-2 font-medium hover:bg-sunk">
+              Account
+            </Link>
+          )}
+          {account !== null && (
             <Button
               look="quiet"
-              title={account.email}
               onClick={() => {
                 router.post('/sign-out');
               }}

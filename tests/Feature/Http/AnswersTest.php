@@ -15,7 +15,7 @@ final class AnswersTest extends TestCase
     public function testNothingMayComeFromElsewhereOrFrameThePage(): void
     {
         $response = $this->get('/sign-in')->assertOk();
-        self::assertStringContainsString("default-src 'self'", (string) $response->headers->get('Content-Security-Policy'));
+        self::assertStringContainsString("default-src 'none'; script-src 'self'; style-src 'self' 'nonce-", (string) $response->headers->get('Content-Security-Policy'));
         self::assertStringContainsString("frame-ancestors 'none'", (string) $response->headers->get('Content-Security-Policy'));
         $response->assertHeader('X-Content-Type-Options', 'nosniff');
     }

@@ -47,7 +47,7 @@ final class HistoryTest extends TestCase
         $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['room.height' => 3.5]))->assertOk();
         $this->post("/places/{$moment->night->venue_id}/rooms", ['kind' => 'gallery']);
         $gallery = $user->rooms()->latest('id')->firstOrFail();
-        $this->put("/moments/{$moment->id}/plan", ['name' => 'Supper', 'starts' => '19:30', 'minutes' => 20, 'roomId' => $gallery->id])->assertSessionHasNoErrors();
+        $this->put("/moments/{$moment->id}/plan", ['name' => 'Supper', 'starts' => '19:30', 'minutes' => 20, 'roomId' => $gallery->id, 'revision' => $moment->refresh()->revision])->assertSessionHasNoErrors();
         $this->getJson("/moments/{$moment->id}/state")->assertJson(['canUndo' => false]);
         $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors('page');
         self::assertSame(4.5, $gallery->refresh()->height_m);
@@ -67,7 +67,9 @@ final class HistoryTest extends TestCase
         $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 4]))->assertOk();
         $this->putJson("/moments/{$moment->id}", $old)->assertConflict()->assertJson(['message' => 'This moment or its room was changed in another tab since you opened it here.']);
         $this->postJson("/moments/{$moment->id}/undo", ['revision' => $old['revision']])->assertConflict();
-        $this->postJson("/moments/{$moment->id}/undo", [])->assertConflict();
+        foreach ([[], ['revision' => ['0.0']], ['revision' => ['a' => 1]], ['revision' => true]] as $none) {
+            $this->postJson("/moments/{$moment->id}/undo", $none)->assertUnprocessable()->assertJsonValidationErrors('revision');
+        }
         $this->getJson("/moments/{$moment->id}/state")->assertJson(['draft' => ['subject' => ['distance' => 4]]]);
         $moment->room->refresh()->update(['height_m' => 4.0]);
         $this->putJson("/moments/{$moment->id}", ['revision' => '1.0'] + $old)->assertConflict();

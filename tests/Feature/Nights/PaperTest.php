@@ -98,7 +98,7 @@ final class PaperTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         $moment->night->venue->update(['rules' => [['rule' => 'no-flash', 'from' => '19:00', 'to' => '20:00', 'note' => 'Vows']]]);
-        $plan = ['name' => 'Vows', 'starts' => '19:30', 'minutes' => 20, 'movement' => 'walk', 'presence' => ['baby', 'flames'], 'framesPerMinute' => 25, 'nearest' => 0.8, 'farthest' => 4, 'notes' => "Ring\nshot", 'roomId' => $moment->room_id];
+        $plan = ['name' => 'Vows', 'starts' => '19:30', 'minutes' => 20, 'movement' => 'walk', 'presence' => ['baby', 'flames'], 'framesPerMinute' => 25, 'nearest' => 0.8, 'farthest' => 4, 'notes' => "Ring\nshot", 'roomId' => $moment->room_id, 'revision' => $moment->revision];
         $this->actingAs($user)->put("/moments/{$moment->id}/plan", $plan)->assertSessionHasNoErrors();
         $this->get("/moments/{$moment->id}/plan")->assertInertia(static fn(AssertableInertia $page) => $page
             ->component('moments/Plan')
@@ -119,7 +119,7 @@ final class PaperTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         $before = DB::table('moments')->get()->all();
-        $this->actingAs($user)->put("/moments/{$moment->id}/plan", $changes + ['name' => 'x', 'starts' => '19:30', 'minutes' => 20, 'roomId' => $moment->room_id])->assertSessionHasErrors($field);
+        $this->actingAs($user)->put("/moments/{$moment->id}/plan", $changes + ['name' => 'x', 'starts' => '19:30', 'minutes' => 20, 'roomId' => $moment->room_id, 'revision' => $moment->revision])->assertSessionHasErrors($field);
         self::assertStringContainsString($sentence, $this->sentenceFor($field));
         self::assertEquals($before, DB::table('moments')->get()->all());
     }
@@ -144,7 +144,7 @@ final class PaperTest extends TestCase
         $this->actingAs($user)->post("/places/{$moment->night->venue_id}/rooms", ['kind' => 'marquee']);
         $small = $user->rooms()->latest('id')->firstOrFail();
         $small->update(['length_m' => 5.0, 'name' => 'Tent']);
-        $plan = ['name' => 'x', 'starts' => '19:30', 'minutes' => 20, 'roomId' => $small->id];
+        $plan = ['name' => 'x', 'starts' => '19:30', 'minutes' => 20, 'roomId' => $small->id, 'revision' => $moment->revision];
         $this->put("/moments/{$moment->id}/plan", $plan)->assertSessionHasErrors('roomId');
         self::assertStringContainsString('It does not fit into “Tent”', $this->sentenceFor('roomId'));
         $small->update(['length_m' => 18.0]);
@@ -199,7 +199,7 @@ final class PaperTest extends TestCase
     {
         $moment = $this->momentOf($this->person());
         $path = str_replace(['NIGHT', 'MOMENT'], [(string) $moment->night_id, (string) $moment->id], $path);
-        $this->actingAs($this->person('Stranger'))->call($method, $path, ['name' => 'x', 'heldOn' => '2027-01-01', 'starts' => '10:00', 'minutes' => 5, 'roomId' => $moment->room_id])->assertNotFound();
+        $this->actingAs($this->person('Stranger'))->call($method, $path, ['name' => 'x', 'heldOn' => '2027-01-01', 'starts' => '10:00', 'minutes' => 5, 'roomId' => $moment->room_id, 'revision' => $moment->revision])->assertNotFound();
         self::assertSame(['A wedding', 'Supper', 1], [Night::query()->value('name'), Moment::query()->value('name'), Night::query()->count()]);
     }
 

@@ -63,7 +63,7 @@ final class PlacesTest extends TestCase
         $this->post("/places/{$user->venues()->firstOrFail()->id}/rooms", ['kind' => 'long-hall'])->assertSessionHasNoErrors();
         $room = $user->rooms()->firstOrFail();
         $document = array_diff_key($room->wholeDocument(), ['uid' => null]);
-        $this->put("/rooms/{$room->id}", [...$document, 'height' => 3.4, ...self::light()])->assertSessionHasNoErrors();
+        $this->put("/rooms/{$room->id}", [...$document, 'height' => 3.4, ...self::light(), 'revision' => $room->revision])->assertSessionHasNoErrors();
         self::assertSame(3.4, $room->refresh()->height_m);
         $this->get("/rooms/{$room->id}")->assertInertia(static fn(AssertableInertia $page) => $page
             ->component('places/Room')
@@ -106,7 +106,7 @@ final class PlacesTest extends TestCase
     {
         $room = $this->momentOf($user = $this->person())->room;
         $before = $room->fresh()?->getAttributes();
-        $this->actingAs($user)->put("/rooms/{$room->id}", [...array_diff_key($room->wholeDocument(), ['uid' => null]), ...$changes])->assertSessionHasErrors($field);
+        $this->actingAs($user)->put("/rooms/{$room->id}", [...array_diff_key($room->wholeDocument(), ['uid' => null]), ...$changes, 'revision' => $room->revision])->assertSessionHasErrors($field);
         self::assertStringContainsString($sentence, $this->sentenceFor($field));
         self::assertSame($before, $room->fresh()?->getAttributes());
     }

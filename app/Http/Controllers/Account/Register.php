@@ -4,23 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Http\Requests\RegisterRequest;
+use App\Accounts\AccountShape;
+use App\Accounts\MailBox;
+use App\Accounts\Tries;
+use App\Accounts\TryLimit;
 use App\Models\User;
+use App\Notifications\AccountExists;
+use App\Notifications\ConfirmAddress;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Auth;
+use Illuminate\Http\Request;
 
+use function Illuminate\Support\defer;
+
+/** Makes an account once the answer is out: words and time are the same whether there is one already, the mail says the rest. */
 final class Register
 {
-    public function __invoke(RegisterRequest $request): RedirectResponse
+    public function __invoke(Request $request): RedirectResponse
     {
-        $user = User::query()->create([
-            'name' => $request->string('name')->toString(),
-            'email' => $request->address(),
-            'password' => $request->password(),
-        ]);
-        Auth::login($user);
-        $request->session()->regenerate();
+        $asked = AccountShape::registration($request);
+        Tries::take('email', TryLimit::mails($asked['email']), TryLimit::mailsFrom((string) $request->ip()));
+        defer(static fn() => self::make($asked));
 
-        return redirect()->route('nights.index');
+        return redirect()->route('register')->with('notice', "A mail to {$asked['email']} is on its way. Open the link in it to go on." . MailBox::hint());
+    }
+
+    /** @param array{name: string, email: string, password: string} $asked */
+    private static function make(array $asked): void
+    {
+        try {
+            if (User::query()->where('email', $asked['email'])->doesntExist()) {
+                User::query()->create($asked)->notify(new ConfirmAddress());
+
+                return;
+            }
+        } catch (UniqueConstraintViolationException) {
+            // Asked for twice at the same instant.
+        }
+        User::query()->where('email', $asked['email'])->first()?->notify(new AccountExists());
     }
 }

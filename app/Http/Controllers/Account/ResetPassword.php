@@ -4,27 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Http\Requests\ResetRequest;
+use App\Accounts\AccountShape;
+use App\Accounts\Door;
+use App\Accounts\Tries;
+use App\Accounts\TryLimit;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Password;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
+/** Whoever reads the mail of an address owns its account from now on, whoever registered it. */
 final class ResetPassword
 {
-    public function __invoke(ResetRequest $request): RedirectResponse
+    public function __invoke(Request $request): RedirectResponse
     {
-        $outcome = Password::reset(
-            ['token' => $request->string('token')->toString(), 'email' => $request->address(), 'password' => $request->password()],
-            static function (User $user, string $password): void {
-                $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
-            },
-        );
+        $asked = AccountShape::reset($request);
+        Tries::take('email', TryLimit::pair($asked['email'], 'reset'));
+        $outcome = Password::reset($asked, static function (User $user, string $password): void {
+            $user->forceFill(['confirmed_at' => $user->confirmed_at ?? now()]);
+            Door::changeLock($user, $password);
+        });
         if ($outcome !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages(['email' => 'The link is used up, too old, or belongs to another address. Ask for a new one.']);
         }
 
-        return redirect()->route('login')->with('notice', 'The new password is set. Sign in with it.');
+        return redirect()->route('login')->with('notice', 'The new password is set, and everybody who was signed in has been signed out. Sign in with it.');
     }
 }

@@ -12,9 +12,8 @@ final class ShowReset
 {
     public function __invoke(Request $request, string $token): Response
     {
-        return Inertia::render('account/Reset', [
-            'token' => $token,
-            'email' => $request->string('email')->toString(),
-        ]);
+        $email = $request->query('email');
+
+        return Inertia::render('account/Reset', ['token' => $token, 'email' => is_string($email) ? $email : '']);
     }
 }

@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Http\Requests\SignInRequest;
+use App\Accounts\AccountShape;
+use App\Accounts\Door;
+use App\Accounts\KnownDevice;
+use App\Accounts\Tries;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Auth;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 final class SignIn
 {
-    public function __invoke(SignInRequest $request): RedirectResponse
+    public function __invoke(Request $request): RedirectResponse
     {
-        $credentials = ['email' => $request->address(), 'password' => $request->password()];
-        if (!Auth::attempt($credentials, $request->boolean('remember'))) {
-            throw ValidationException::withMessages(['email' => 'No account has this address and password.']);
+        $asked = AccountShape::signIn($request);
+        Tries::take('email', ...$limits = KnownDevice::limits($request, $asked['email']));
+        $user = Door::find($asked['email'], $asked['password']);
+        if ($user?->confirmed_at === null) {
+            throw ValidationException::withMessages(['email' => 'No account has this address and password, or its address is not confirmed yet: the link in the mail does that.']);
         }
-        $request->session()->regenerate();
+        Tries::forget($limits[0]);
+        Door::letIn($request, $user, $asked['password'], $asked['remember'] ?? false);
 
         return redirect()->intended(route('nights.index'));
     }

@@ -8,14 +8,13 @@ use App\Models\User;
 use App\Starter\StarterBag;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 
 /** Puts plain starter gear into an empty bag. */
 final class FillBag
 {
     public function __invoke(#[CurrentUser] User $user): RedirectResponse
     {
-        DB::transaction(static fn() => StarterBag::ensureFor($user));
+        StarterBag::ensureFor($user);
 
         return redirect()->route('bag')->with('notice', 'Plain gear to start from is in your bag. Change its figures to those of yours.');
     }

@@ -8,7 +8,6 @@ use App\Models\Piece;
 use App\Planning\MomentsStillFit;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Kaddle\Core\Gear\PieceReader;
 
 /** Stores new figures and remembers the old ones for a step back. */
@@ -17,10 +16,8 @@ final class SavePiece
     public function __invoke(Request $request, Piece $piece): RedirectResponse
     {
         $data = PieceReader::read($piece->kind, $request->post());
-        DB::transaction(static function () use ($piece, $data): void {
-            $piece->update(['before' => $piece->data, 'data' => $data]);
-            MomentsStillFit::with($piece);
-        });
+        $piece->update(['before' => $piece->data, 'data' => $data]);
+        MomentsStillFit::with($piece);
 
         return redirect()->route('bag')->with('notice', "“{$piece->name()}” is changed.");
     }

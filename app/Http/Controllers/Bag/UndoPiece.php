@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Bag;
 use App\Models\Piece;
 use App\Planning\MomentsStillFit;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Takes back the last change of a piece; once more takes that back in turn. */
@@ -16,10 +15,8 @@ final class UndoPiece
     public function __invoke(Piece $piece): RedirectResponse
     {
         $before = $piece->before ?? throw ValidationException::withMessages(['page' => "“{$piece->name()}” has no change to take back."]);
-        DB::transaction(static function () use ($piece, $before): void {
-            $piece->update(['before' => $piece->data, 'data' => $before]);
-            MomentsStillFit::with($piece);
-        });
+        $piece->update(['before' => $piece->data, 'data' => $before]);
+        MomentsStillFit::with($piece);
 
         return back()->with('notice', "The last change of “{$piece->name()}” is taken back.");
     }

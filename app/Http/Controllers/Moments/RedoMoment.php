@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Moments;
 use App\Data\BenchState;
 use App\Models\Moment;
 use App\Planning\BenchHistory;
+use App\Planning\Seen;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -15,7 +16,7 @@ final class RedoMoment
 {
     public function __invoke(Request $request, Moment $moment): JsonResponse
     {
-        BenchHistory::of($moment)->redo($request->string('revision')->toString());
+        BenchHistory::of($moment)->redo(Seen::revision($request));
 
         return new JsonResponse(BenchState::of($moment));
     }

@@ -8,6 +8,7 @@ use App\Data\BenchState;
 use App\Http\Requests\MomentRequest;
 use App\Models\Moment;
 use App\Planning\BenchHistory;
+use App\Planning\Seen;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -16,7 +17,7 @@ final class SaveMoment
 {
     public function __invoke(Request $request, MomentRequest $draft, Moment $moment): JsonResponse
     {
-        BenchHistory::of($moment)->change($request->string('revision')->toString(), $draft->fill(...));
+        BenchHistory::of($moment)->change(Seen::revision($request), $draft->fill(...));
 
         return new JsonResponse(BenchState::of($moment));
     }

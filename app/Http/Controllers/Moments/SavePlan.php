@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Moments;
 
 use App\Models\Moment;
+use App\Planning\Seen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -17,7 +18,8 @@ final class SavePlan
 {
     public function __invoke(Request $request, Moment $moment): RedirectResponse
     {
-        $plan = Fields::whole(array_diff_key($request->post(), ['roomId' => null]), MomentShape::readPlan(...));
+        Seen::mustBe($moment->revision, $request);
+        $plan = Fields::whole(array_diff_key($request->post(), ['roomId' => null, 'revision' => null]), MomentShape::readPlan(...));
         $moment->fill([
             'name' => $plan['name'],
             'starts_at' => $plan['starts'],

@@ -20,6 +20,7 @@ final class ShowPlan
 
         return Inertia::render('moments/Plan', [
             'momentId' => $moment->id,
+            'revision' => $moment->revision,
             'night' => NightData::of($moment->night),
             'form' => MomentShape::plan()->form(),
             'values' => ['name' => $moment->name, 'starts' => $moment->clock(), 'minutes' => $moment->minutes] + $moment->plan,

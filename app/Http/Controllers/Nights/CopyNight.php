@@ -4,25 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Nights;
 
-use App\Http\Requests\NightChanges;
+use App\Models\Moment;
 use App\Models\Night;
+use App\Models\User;
+use App\Planning\NightShape;
+use App\Planning\Quota;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Http\Request;
 
 /** The same night once more on another date, at the same place with the same gear. */
 final class CopyNight
 {
-    public function __invoke(NightChanges $request, Night $night): RedirectResponse
+    public function __invoke(Request $request, Night $night, #[CurrentUser] User $user): RedirectResponse
     {
-        $copy = DB::transaction(static function () use ($request, $night): Night {
-            $copy = $night->replicate(['uid'])->fill($request->attributesOfNight());
-            $copy->save();
-            foreach ($night->moments as $moment) {
-                $copy->moments()->save($moment->replicate(['uid', 'answer', 'kit', 'revision', 'pins']));
-            }
-
-            return $copy;
-        });
+        Quota::nights($user);
+        $copy = $night->replicate(['uid'])->fill(NightShape::changes($request));
+        $copy->save();
+        foreach ($night->moments as $moment) {
+            $copy->moments()->save($moment->replicate(Moment::OWN));
+        }
 
         return redirect()->route('nights.show', $copy)->with('notice', 'This is the copy. Glow that comes from the curves of its rooms has moved with the sun.');
     }

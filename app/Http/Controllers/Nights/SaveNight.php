@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Nights;
 
-use App\Http\Requests\NightChanges;
 use App\Models\Night;
+use App\Planning\NightShape;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** Another name or date; glow that comes from curves moves with the sun. */
 final class SaveNight
 {
-    public function __invoke(NightChanges $request, Night $night): RedirectResponse
+    public function __invoke(Request $request, Night $night): RedirectResponse
     {
-        $night->update($request->attributesOfNight());
+        $night->update(NightShape::changes($request));
 
         return back()->with('notice', 'Saved.');
     }

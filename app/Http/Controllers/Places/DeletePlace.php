@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Places;
 
 use App\Models\Venue;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Removes a venue with its rooms, unless a night is held there. */
@@ -17,10 +16,8 @@ final class DeletePlace
         if ($venue->nights()->exists()) {
             throw ValidationException::withMessages(['page' => "Nights are held at “{$venue->name}”. Delete those first, or keep it."]);
         }
-        DB::transaction(static function () use ($venue): void {
-            $venue->rooms()->delete();
-            $venue->delete();
-        });
+        $venue->rooms()->delete();
+        $venue->delete();
 
         return redirect()->route('places.index')->with('notice', "“{$venue->name}” is deleted.");
     }

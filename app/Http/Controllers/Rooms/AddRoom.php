@@ -17,7 +17,7 @@ final class AddRoom
 {
     public function __invoke(Request $request, Venue $venue): RedirectResponse
     {
-        $kind = RoomKind::tryFrom($request->string('kind')->toString())
+        $kind = RoomKind::tryFrom(is_string($kind = $request->post('kind')) ? $kind : '')
             ?? throw ValidationException::withMessages(['kind' => 'Choose a kind of room to start from.']);
         if ($venue->rooms()->count() >= DocumentKind::MOST_ROOMS) {
             throw ValidationException::withMessages(['page' => sprintf('A place holds at most %d rooms.', DocumentKind::MOST_ROOMS)]);

@@ -22,6 +22,7 @@ final class ShowRoom
 
         return Inertia::render('places/Room', [
             'id' => $room->id,
+            'revision' => $room->revision,
             'venue' => VenueChoice::of($room->venue),
             'uses' => $room->moments()->count(),
             'form' => RoomShape::shape()->form(),

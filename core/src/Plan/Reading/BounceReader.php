@@ -12,6 +12,7 @@ use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Fields;
 use Kaddle\Core\Reading\Json;
+use Kaddle\Core\Reading\JsonSize;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
@@ -27,6 +28,8 @@ final readonly class BounceReader
 {
     /** A room takes two kilobytes; a file of some thousand is still a file for checking. */
     public const MOST_BYTES = 8_388_608;
+
+    private const MOST_VALUES = 400_000;
 
     private const MOST_FLASHES = 8;
 
@@ -44,7 +47,7 @@ final readonly class BounceReader
      */
     public static function fromJson(string $json): array
     {
-        $data = Json::read($json, self::MOST_BYTES);
+        $data = Json::read($json, JsonSize::of(self::MOST_BYTES, self::MOST_VALUES));
         $faults = new Faults();
         $isList = is_array($data) && array_is_list($data);
         $list = $isList ? $data : [$data];

@@ -12,6 +12,7 @@ use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Fields;
 use Kaddle\Core\Reading\Json;
+use Kaddle\Core\Reading\JsonSize;
 
 /**
  * Start here with data from outside: a moment document (schema/moment.schema.json) in, a moment out.
@@ -26,6 +27,8 @@ final readonly class MomentReader
     /** A moment takes one or two kilobytes; whatever is larger is something else. */
     public const MOST_BYTES = 65_536;
 
+    private const MOST_VALUES = 4000;
+
     private function __construct(
         private Fields $document,
         private Faults $faults,
@@ -34,7 +37,7 @@ final readonly class MomentReader
     /** @throws FaultyDocument */
     public static function fromJson(string $json): ReadMoment
     {
-        $data = Json::read($json, self::MOST_BYTES);
+        $data = Json::read($json, JsonSize::of(self::MOST_BYTES, self::MOST_VALUES));
         if (!is_array($data) || array_is_list($data)) {
             throw FaultyDocument::asAWhole('A moment must be a JSON object.');
         }

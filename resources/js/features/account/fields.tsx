@@ -11,5 +11,5 @@ export function MailField(props: Props) {
 }
 
 export function NewPasswordField({ label = 'Password', ...props }: Props & { readonly label?: string }) {
-  return <TextField label={label} type="password" autoComplete="new-password" hint="At least 10 characters." {...props} />;
+  return <TextField label={label} type="password" autoComplete="new-password" hint="At least 10 characters, and none that everybody would try first." {...props} />;
 }

@@ -10,6 +10,7 @@ export default function Register() {
   return (
     <AccountForm
       title="Make an account"
+      intro="You get a mail with a link that shows the address to be yours."
       action="Make the account"
       busy={form.processing}
       onSubmit={() => {

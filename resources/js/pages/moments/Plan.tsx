@@ -9,6 +9,7 @@ import { TextLink } from '@/ui/TextLink';
 
 interface Props {
   readonly momentId: number;
+  readonly revision: number;
   readonly night: NightData;
   readonly form: Form;
   readonly values: Values;
@@ -16,8 +17,8 @@ interface Props {
   readonly rooms: readonly { readonly id: number; readonly name: string }[];
 }
 
-export default function Plan({ momentId, night, form, values, roomId, rooms }: Props) {
-  const state = useShape({ ...values, roomId }, 'put', `/moments/${momentId}/plan`);
+export default function Plan({ momentId, revision, night, form, values, roomId, rooms }: Props) {
+  const state = useShape({ ...values, roomId }, 'put', `/moments/${momentId}/plan`, revision);
   return (
     <Frame
       title={String(values['name'])}

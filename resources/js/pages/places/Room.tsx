@@ -12,6 +12,7 @@ import { TextField } from '@/ui/TextField';
 
 interface Props {
   readonly id: number;
+  readonly revision: number;
   readonly venue: VenueChoice;
   readonly uses: number;
   readonly form: Form;
@@ -19,8 +20,8 @@ interface Props {
   readonly curve: GlowCurveData;
 }
 
-export default function Room({ id, venue, uses, form, values, curve }: Props) {
-  const state = useShape(values, 'put', `/rooms/${id}`);
+export default function Room({ id, revision, venue, uses, form, values, curve }: Props) {
+  const state = useShape(values, 'put', `/rooms/${id}`, revision);
   const name = String(values['name']);
   return (
     <Frame
@@ -44,7 +45,7 @@ export default function Room({ id, venue, uses, form, values, curve }: Props) {
                 error={undefined}
                 value={curve.date}
                 onChange={(on) => {
-                  if (on !== '') router.get(`/rooms/${id}`, { on }, { preserveState: true, preserveScroll: true, replace: true });
+                  if (on !== '') router.get(`/rooms/${id}`, { on }, { only: ['curve'], preserveState: true, preserveScroll: true, replace: true });
                 }}
               />
             </div>

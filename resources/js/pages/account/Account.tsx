@@ -1,0 +1,46 @@
+import { useForm, usePage } from '@inertiajs/react';
+import { NewPasswordField } from '@/features/account/fields';
+import { field } from '@/lib/form';
+import type { AccountData } from '@/types/generated';
+import { Button } from '@/ui/Button';
+import { Frame } from '@/ui/Frame';
+import { Panel } from '@/ui/Panel';
+import { TextField } from '@/ui/TextField';
+
+/** The account itself. */
+export default function Account({ elsewhere }: { readonly elsewhere: number }) {
+  const { account } = usePage<{ account: AccountData; [key: string]: unknown }>().props;
+  const form = useForm({ current: '', password: '' });
+  return (
+    <Frame title="Account">
+      <div className="mx-auto grid w-full max-w-2xl gap-5 px-4 py-8">
+        <Panel title={account.name} id="who">
+          <p>
+            You sign in as <strong>{account.email}</strong>. {elsewhere === 0 ? 'No other browser is signed in.' : elsewhere === 1 ? 'One other browser is signed in.' : `${elsewhere} other browsers are signed in.`}
+          </p>
+        </Panel>
+        <Panel title="Another password" id="password">
+          <p>Every other browser that is signed in to this account is signed out with it.</p>
+          <form
+            noValidate
+            className="grid max-w-sm gap-4"
+            onSubmit={(event) => {
+              event.preventDefault();
+              form.put('/account/password', {
+                onSuccess: () => {
+                  form.reset();
+                },
+              });
+            }}
+          >
+            <TextField label="Password until now" type="password" autoComplete="current-password" {...field(form, 'current')} />
+            <NewPasswordField label="New password" {...field(form, 'password')} />
+            <Button type="submit" look="main" className="justify-self-start" disabled={form.processing}>
+              Set the password
+            </Button>
+          </form>
+        </Panel>
+      </div>
+    </Frame>
+  );
+}
