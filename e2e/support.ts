@@ -23,6 +23,14 @@ export const test = base.extend<object, { person: Person & { state: BrowserConte
   storageState: async ({ person }, provide) => {
     await provide(person.state);
   },
+  page: async ({ page }, provide) => {
+    const refused: string[] = [];
+    page.on('console', (message) => {
+      if (message.text().includes('Content Security Policy')) refused.push(message.text());
+    });
+    await provide(page);
+    expect(refused, 'what the policy of the page does not allow').toEqual([]);
+  },
 });
 
 function somebody(): Person {

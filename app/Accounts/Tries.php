@@ -44,10 +44,13 @@ final class Tries
         }, attempts: 3);
     }
 
-    /** Somebody who got in needs no count of what went wrong before. */
-    public static function forget(TryLimit ...$limits): void
+    /** Somebody who got in made no guess: what was counted for him alone is forgotten, and elsewhere this one try. */
+    public static function forgive(TryLimit ...$limits): void
     {
-        DB::table('tries')->whereIn('key', array_column($limits, 'key'))->delete();
+        foreach ($limits as $limit) {
+            $counted = DB::table('tries')->where('key', $limit->key);
+            $limit->isShared ? $counted->update(['count' => DB::raw('greatest(count - 1, 0)')]) : $counted->delete();
+        }
     }
 
     private static function wait(string $field, TryLimit $limit): ValidationException

@@ -7,6 +7,7 @@ namespace App\Data;
 use App\Models\Moment;
 use Kaddle\Core\Exchange\RoomShape;
 use Kaddle\Core\Glow\Daylight;
+use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\SunPosition;
 use Kaddle\Core\Room\Face;
 
@@ -31,7 +32,7 @@ final readonly class SceneryData
         $room = $moment->room->wholeDocument();
         $lamps = [];
         foreach (RoomShape::lamps($room) as $i => $lamp) {
-            $lux = $lamp->at($moment->clock());
+            $lux = $lamp->at(Evening::minutes($moment->clock()));
             $hangs = $moment->room->lamps[$i]['hangs'] ?? null;
             $lamps[] = new LampData($lamp->name, round($lux, 2), round($lux / $lamp->lux, 3), is_numeric($hangs) ? (float) $hangs : null);
         }

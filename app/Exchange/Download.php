@@ -12,10 +12,25 @@ final class Download
 {
     private function __construct() {}
 
-    /** @param array<string, mixed> $document */
+    /**
+     * For people to read.
+     *
+     * @param array<string, mixed> $document
+     */
     public static function json(string $name, array $document): JsonResponse
     {
         return (new JsonResponse($document, options: JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION))
+            ->header('Content-Disposition', self::named($name, 'json'));
+    }
+
+    /**
+     * For programs, and as short as it can be: a night of 300 moments comes in where it went out.
+     *
+     * @param array<string, mixed> $document
+     */
+    public static function document(string $name, array $document): JsonResponse
+    {
+        return (new JsonResponse($document, options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION))
             ->header('Content-Disposition', self::named($name, 'json'));
     }
 

@@ -115,6 +115,7 @@ final class Moment extends Model
     ];
 
     protected $casts = [
+        'id' => 'integer',
         'focal_mm' => 'float',
         'from_back_wall_m' => 'float',
         'camera_height_m' => 'float',
@@ -161,6 +162,16 @@ final class Moment extends Model
         'school' => School::ShutterFirst->value, 'kept_thing' => null, 'kept_ev' => null, 'kept_tv' => null, 'kept_av' => null, 'kept_sv' => null, 'fill_stops' => 2.0, 'nd_stops' => 0.0, 'high_speed' => false,
         'head_turn' => null, 'head_tilt' => null, 'head_zoom' => null, 'dialled_body' => 0.0, 'dialled_exposure' => 0.0, 'pins' => '[]',
     ];
+
+    /**
+     * As they stand; the framework would put the key among them at every single reading of a column.
+     *
+     * @return array<string, string>
+     */
+    public function getCasts(): array
+    {
+        return $this->casts;
+    }
 
     protected static function booted(): void
     {
@@ -220,10 +231,16 @@ final class Moment extends Model
         return $this->hasMany(MomentStep::class);
     }
 
-    /** A short text that changes whenever an answer may. */
+    /**
+     * A short text that changes whenever an answer may; made from the columns, because a
+     * document for each moment of a long night takes longer than everything else about it.
+     */
     public function fingerprint(mixed ...$more): string
     {
-        return hash('xxh128', json_encode([MomentSolver::EDITION, $this->document(), $more], JSON_THROW_ON_ERROR));
+        $gear = array_map(static fn(?Piece $piece): string => $piece?->print() ?? '', [$this->body, $this->lens, $this->flash, $this->modifier, $this->gel]);
+        $light = array_diff_key(array_intersect_key($this->attributes, array_flip(self::BENCH)), array_flip(['name', 'starts_at']));
+
+        return hash('xxh128', serialize([MomentSolver::EDITION, $light, $this->glow_from_curve ? $this->glow() : null, $this->people(), $this->mains(), $this->room->boxPrint(), $gear, $more]));
     }
 
     /**

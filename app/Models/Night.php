@@ -51,7 +51,13 @@ final class Night extends Model
     /** The very moment at which the clocks of the venue show a time in this night. */
     public function at(string $clock): \DateTimeImmutable
     {
-        return Evening::moment($this->held_on->toDateString(), $clock, $this->venue->timeZone());
+        return Evening::moment(self::day($this->attributes['held_on']), $clock, $this->venue->timeZone());
+    }
+
+    /** "2027-09-18", without a calendar's help: a long night asks for it at every moment. */
+    private static function day(mixed $column): string
+    {
+        return is_string($column) ? substr($column, 0, strlen('2027-09-18')) : throw new \LogicException('a night without a date');
     }
 
     /** @return Collection<int, Moment> in time order, with everything that Moment::WHOLE names */

@@ -52,6 +52,14 @@ final class Piece extends Model
         return $this->read[1];
     }
 
+    /** Names its figures. */
+    public function print(): string
+    {
+        $data = $this->attributes['data'] ?? null;
+
+        return is_string($data) ? $data : '';
+    }
+
     public function name(): string
     {
         return is_string($this->data['name'] ?? null) ? $this->data['name'] : '';

@@ -7,7 +7,9 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\Cache;
 use Kaddle\Core\Exchange\RoomShape;
+use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\RoomGlow;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
@@ -49,6 +51,12 @@ final class Room extends Model
         'ceiling_finish', 'floor_finish', 'back_finish', 'far_finish', 'right_finish', 'left_finish',
     ];
 
+    /** Columns of what lights it. */
+    private const LIGHT = ['windows', 'lamps', 'readings'];
+
+    /** Seconds for which a point of its curve is kept. */
+    private const AN_EVENING = 4 * 3600;
+
     protected $fillable = [
         'uid', 'venue_id', 'name', 'length_m', 'width_m', 'height_m', 'ridge_m', 'ridge_runs',
         'ceiling_finish', 'floor_finish', 'back_finish', 'far_finish', 'right_finish', 'left_finish',
@@ -76,6 +84,12 @@ final class Room extends Model
     ];
 
     private ?RoomGlow $glow = null;
+
+    /** @var array<string, GlowPoint> what was asked of its curve already */
+    private array $points = [];
+
+    /** Names what its glow follows from. */
+    private ?string $lightPrint = null;
 
     /** @var array{array<string, mixed>, array<string, mixed>} attributes, and the document that was made from them */
     private array $told = [[], []];
@@ -188,13 +202,34 @@ final class Room extends Model
             $this->setAttribute("{$face}_finish", $finish);
         }
         $this->glow = null;
+        $this->lightPrint = null;
 
         return $this;
     }
 
-    /** Its light over an evening, reckoned once. */
+    /** Names its size, roof and finishes. */
+    public function boxPrint(): string
+    {
+        return serialize(array_intersect_key($this->attributes, array_flip(self::BOX)));
+    }
+
+    /** Its light over an evening, learnt once from all that it is told by. */
     public function glow(): RoomGlow
     {
         return $this->glow ??= RoomShape::glow($this->wholeDocument(), $this->venue->place());
+    }
+
+    /** The same at one time, kept in the memory that the workers share: a long night asks for hundreds. */
+    public function glowAt(\DateTimeImmutable $time): GlowPoint
+    {
+        $this->lightPrint ??= hash('xxh128', serialize([
+            RoomGlow::EDITION,
+            $this->venue->only('zone', 'latitude', 'longitude'),
+            array_intersect_key($this->attributes, array_flip(self::LIGHT)),
+        ]));
+
+        $at = $time->getTimestamp();
+
+        return $this->points["$this->lightPrint:$at"] ??= Cache::store('shared')->remember("glow:$this->lightPrint:$at", self::AN_EVENING, fn(): GlowPoint => $this->glow()->at($time));
     }
 }

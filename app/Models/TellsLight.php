@@ -144,6 +144,6 @@ trait TellsLight
     {
         $starts = $this->night->at($this->clock());
 
-        return $this->room->glow()->at($starts->setTimestamp($starts->getTimestamp() + 30 * $this->minutes));
+        return $this->room->glowAt($starts->setTimestamp($starts->getTimestamp() + 30 * $this->minutes));
     }
 }

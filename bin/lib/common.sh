@@ -89,17 +89,22 @@ once() {
 }
 
 # Some packages come with rights for their owner only; the web server's account must read them too.
-composer_update() { composer --working-dir="$1" update --prefer-dist --no-progress && chmod -R a+rX "$1/vendor"; }
+# What others ask for is fixed too: dependencies.json names every package with version and content.
+composer_update() {
+    local with
+    mapfile -t with < <(php8.2 "$ROOT/bin/lib/pins.php" with "$2")
+    composer --working-dir="$1" update --prefer-dist --no-progress "${with[@]}" && chmod -R a+rX "$1/vendor"
+}
 
 build_php() {
     mkdir -p "$VAR/bootstrap" "$VAR/storage"/{app,logs,framework/{cache/data,sessions,views}}
     say 'PHP libraries …'
-    once "$ROOT/vendor/.stamp" "$(fingerprint composer.json core/composer.json)" composer.log composer_update "$ROOT"
+    once "$ROOT/vendor/.stamp" "$(fingerprint composer.json core/composer.json dependencies.json)" composer.log composer_update "$ROOT" application
 }
 
 build_core() {
     say 'PHP libraries of the core …'
-    once "$ROOT/core/vendor/.stamp" "$(fingerprint core/composer.json)" composer-core.log composer_update "$ROOT/core"
+    once "$ROOT/core/vendor/.stamp" "$(fingerprint core/composer.json dependencies.json)" composer-core.log composer_update "$ROOT/core" core
 }
 
 build_page() {
@@ -157,6 +162,33 @@ make_cluster() {
     as_pg mv "$PG_DATA.new" "$PG_DATA"
 }
 
+# Prints the state letter of the cluster's first process as the kernel sees it; nothing where it is gone.
+postmaster_state() {
+    local pid line
+    pid=$(as_pg head -n 1 "$PG_DATA/postmaster.pid" 2>/dev/null) || return 0
+    { read -r line <"/proc/$pid/stat"; } 2>/dev/null || return 0
+    if [[ $line == *"(postgres) "* ]]; then printf '%s' "${line#*\(postgres\) }" | cut -c1; fi
+}
+
+# A cluster that an earlier start could not stop (power cut, kill -9) is put in order first.
+# Its first process may be dead and not yet buried, which PostgreSQL takes for alive: then
+# nothing of it may be left at work in its folder before its mark is taken away.
+settle_cluster() {
+    local try
+    case $(postmaster_state) in
+        '') ;;
+        Z)
+            for ((try = 0; try < 50; try++)); do
+                find /proc/[0-9]*/cwd -maxdepth 0 -lname "$PG_DATA" 2>/dev/null | grep -q . || break
+                sleep 0.2
+            done
+            [ "$try" -lt 50 ] || die "parts of a killed database are still at work in $PG_DATA."
+            as_pg rm -f "$PG_DATA/postmaster.pid"
+            ;;
+        *) as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -m fast -w stop >/dev/null || die "the database of an earlier start does not end; see $PG_HOME/server.log." ;;
+    esac
+}
+
 # start_database NAME [SETTING…]: starts the cluster on a free port of the loopback and
 # makes sure that the database exists. Sets PG_PORT.
 start_database() {
@@ -165,22 +197,25 @@ start_database() {
     mkdir -p "$VAR/log" "$VAR/run"
     find_cluster
     make_cluster
-    # A cluster that an earlier start could not stop (power cut, kill -9) is put in order first.
-    as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1 && as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -m fast -w stop >/dev/null
     # One that comes back keeps its port: that is where everybody looks for it.
     PG_PORT=${PG_PORT:-$(free_port "${KADDLE_PG_PORT:-15432}")}
     options="-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
     for setting in "$@"; do options+=" -c $setting"; done
     # Right after a kill its processes may still be about to notice, and hold the memory that they shared.
     for ((try = 0; ; try++)); do
+        settle_cluster
         as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -l "$PG_HOME/server.log" -o "$options" -w -t 60 start >/dev/null 2>&1 9>&- && break
         [ "$try" -lt 20 ] || die "the database did not start; see $PG_HOME/server.log."
         sleep 0.5
     done
-    export PGPASSWORD
-    PGPASSWORD=$(cat "$VAR/db-password")
+    use_password
     psql_main() { psql -h 127.0.0.1 -p "$PG_PORT" -U kaddle -d postgres -qtA -v ON_ERROR_STOP=1 "$@"; }
     [ "$(psql_main -c "select 1 from pg_database where datname = '$name'")" = 1 ] || psql_main -c "create database $name"
+}
+
+use_password() {
+    export PGPASSWORD
+    PGPASSWORD=$(cat "$VAR/db-password")
 }
 
 stop_database() {
@@ -188,10 +223,16 @@ stop_database() {
     as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -m fast -w stop >/dev/null 2>&1 || true
 }
 
+# Grows whenever backups of before cannot be put back any more.
+BACKUP_FORMAT=1
+
+# setting NAME: prints what the settings say of it.
+setting() { sed -n "s/^$1=//p" "$VAR/.env" 2>/dev/null; }
+
 # write_settings DATABASE URL: the application's settings; the key is made once and kept.
 write_settings() {
     local key
-    key=$(sed -n 's/^APP_KEY=//p' "$VAR/.env" 2>/dev/null || true)
+    key=$(setting APP_KEY || true)
     [ -n "$key" ] || key=base64:$(head -c 32 /dev/urandom | base64)
     (umask 077 && cat >"$VAR/.env.new" <<EOF
 APP_ENV=${KADDLE_ENV:-production}

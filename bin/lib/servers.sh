@@ -30,7 +30,7 @@ members() {
         name=${line#*\(}
         name=${name%\)*}
         read -ra fields <<<"${line##*\) }"
-        if [ "${fields[3]}" = "$1" ] && [[ $name =~ ^(nginx|php8\.2|php-fpm8\.2|runuser|nice)$ ]]; then printf '%s ' "$pid"; fi
+        if [ "${fields[0]}" != Z ] && [ "${fields[3]}" = "$1" ] && [[ $name =~ ^(nginx|php8\.2|php-fpm8\.2|runuser|nice)$ ]]; then printf '%s ' "$pid"; fi
     done
 }
 
@@ -46,7 +46,7 @@ end_leftovers() {
                 pids=$(members "$session")
                 [ -n "$pids" ] || break
                 # shellcheck disable=SC2086
-                kill -"$([ "$try" -lt 30 ] && echo TERM || echo KILL)" $pids 2>/dev/null || true
+                kill -"$([ "$try" -lt 25 ] && echo TERM || echo KILL)" $pids 2>/dev/null || true
                 sleep 0.1
             done
         fi
@@ -225,7 +225,7 @@ start_servers() {
 # Long imports, one after the other, behind everything that somebody waits for.
 start_queue() {
     # shellcheck disable=SC2046
-    serve queue nice -n 15 $(account_prefix) php8.2 -d memory_limit=512M -d opcache.enable_cli=1 "${JIT[@]}" \
+    serve queue nice -n 19 $(account_prefix) php8.2 -d memory_limit=512M -d opcache.enable_cli=1 "${JIT[@]}" \
         "$ROOT/artisan" queue:work --sleep=1 --timeout=600 --max-time=3600 --memory=400 --quiet
 }
 
@@ -251,8 +251,9 @@ wait_until_healthy() {
 # The database may end while everything else runs: killed, or out of memory.
 revive_database() {
     local try
-    [ $((SECONDS - REVIVED)) -gt 20 ] || die "the database ends again and again; see $PG_HOME/server.log."
-    REVIVED=$SECONDS
+    # Five times within a minute is no accident.
+    REVIVED+=($SECONDS)
+    [ "${#REVIVED[@]}" -lt 5 ] || [ $((SECONDS - REVIVED[-5])) -gt 60 ] || die "the database ends again and again; see $PG_HOME/server.log."
     say 'The database has ended. It is being started again.'
     for ((try = 0; try < 20; try++)); do
         if (start_database kaddle) >/dev/null 2>&1; then
@@ -284,7 +285,7 @@ tidy() {
 # Looks after everything once a second; what cannot be mended ends all, with a sentence.
 watch_over() {
     local name tidied=$SECONDS
-    REVIVED=-60
+    REVIVED=()
     tidy
     while :; do
         for name in nginx fpm; do

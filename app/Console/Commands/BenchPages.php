@@ -111,7 +111,7 @@ final class BenchPages extends Command
             DB::flushQueryLog();
             DB::enableQueryLog();
             $start = hrtime(true);
-            $response = $kernel->handle(Request::create($path));
+            $response = $kernel->handle(Request::create(url($path)));
             $times[] = (hrtime(true) - $start) / 1e6;
             $queries = count(DB::getQueryLog());
         }

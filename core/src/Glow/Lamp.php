@@ -42,14 +42,19 @@ final readonly class Lamp
         return Limits::between(1500.0, 12_000.0, 'K', 100.0);
     }
 
-    /** lx at a time of the evening; the first state also holds before it. */
-    public function at(string $clock): float
+    /**
+     * lx at a time of the evening; the first state also holds before it.
+     *
+     * @param int $minute of the evening, as Evening::minutes() counts
+     */
+    public function at(int $minute): float
     {
         $level = $this->states[0][1] ?? 1.0;
         foreach ($this->states as [$from, $share]) {
-            if ($from <= Evening::minutes($clock)) {
-                $level = $share;
+            if ($from > $minute) {
+                break;
             }
+            $level = $share;
         }
 
         return $this->lux * $level;

@@ -27,6 +27,9 @@ final readonly class RoomGlow
     /** Doubt that no reading takes away: the room changes from spot to spot. */
     private const SPOT = 0.2;
 
+    /** Grows whenever the same readings may give another curve. */
+    public const EDITION = 1;
+
     /** lx of a room with nothing in it that shines. */
     private const DARK = 0.02;
 
@@ -187,12 +190,13 @@ final readonly class RoomGlow
     private function parts(\DateTimeImmutable $time): array
     {
         $sun = SunPosition::at($this->place->latitude, $this->place->longitude, $time);
-        $clock = $time->setTimezone($this->place->zone)->format('H:i');
+        $minute = Evening::minutes($time->setTimezone($this->place->zone)->format('H:i'));
         $lit = $this->lamps === [] ? self::SOME_LAMPS : 0.0;
         $warmth = $lit * 1e6 / self::SOME_KELVIN;
         foreach ($this->lamps as $lamp) {
-            $lit += $lamp->at($clock);
-            $warmth += $lamp->at($clock) * 1e6 / $lamp->kelvin;
+            $light = $lamp->at($minute);
+            $lit += $light;
+            $warmth += $light * 1e6 / $lamp->kelvin;
         }
         [$day, $lamps] = $this->corrected($this->windowShare * Daylight::lux($sun), $lit);
         $mired = $lit > 0.0 ? $warmth / $lit : 1e6 / self::SOME_KELVIN;

@@ -40,7 +40,7 @@ final class RoomGlowTest extends TestCase
     public function testDimmersHoldFromTheirTimeOn(): void
     {
         $lamp = Lamp::of('Lanterns', 80.0, 2700.0, [['22:00', 0.25], ['17:00', 1.0]]);
-        self::assertSame([80.0, 80.0, 20.0, 20.0], array_map($lamp->at(...), ['16:00', '21:59', '22:00', '01:30']));
+        self::assertSame([80.0, 80.0, 20.0, 20.0], array_map(static fn(string $clock): float => $lamp->at(Evening::minutes($clock)), ['16:00', '21:59', '22:00', '01:30']));
     }
 
     /** Three readings a stop under what was described pull the curve there, and its doubt shrinks. */

@@ -24,7 +24,7 @@ final class ChangePassword
         if (Door::find($user->email, $asked['current']) === null) {
             throw ValidationException::withMessages(['current' => 'This is not the password of this account.']);
         }
-        Tries::forget($limit);
+        Tries::forgive($limit);
         $request->session()->regenerate();
         Door::changeLock($user, $asked['password'], $request->session()->getId());
 

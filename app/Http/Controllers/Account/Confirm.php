@@ -23,7 +23,7 @@ final class Confirm
         if (Door::find($account->email, $password) === null) {
             throw ValidationException::withMessages(['password' => 'This is not the password that was chosen. If you do not know it, choose a new one by “Forgotten the password?”.']);
         }
-        Tries::forget($limit);
+        Tries::forgive($limit);
         $account->forceFill(['confirmed_at' => $account->confirmed_at ?? now()])->save();
         Door::letIn($request, $account, $password, false);
 

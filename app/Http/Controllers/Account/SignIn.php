@@ -22,7 +22,7 @@ final class SignIn
         if ($user?->confirmed_at === null) {
             throw ValidationException::withMessages(['email' => 'No account has this address and password, or its address is not confirmed yet: the link in the mail does that.']);
         }
-        Tries::forget($limits[0]);
+        Tries::forgive(...$limits);
         Door::letIn($request, $user, $asked['password'], $asked['remember'] ?? false);
 
         return redirect()->intended(route('nights.index'));

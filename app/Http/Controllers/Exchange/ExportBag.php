@@ -14,6 +14,6 @@ final class ExportBag
 {
     public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
-        return Download::json('bag', Exporter::bag($user));
+        return Download::document('bag', Exporter::bag($user));
     }
 }

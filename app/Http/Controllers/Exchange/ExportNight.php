@@ -13,6 +13,6 @@ final class ExportNight
 {
     public function __invoke(Night $night): JsonResponse
     {
-        return Download::json($night->name, Exporter::night($night));
+        return Download::document($night->name, Exporter::night($night));
     }
 }

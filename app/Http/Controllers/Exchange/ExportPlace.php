@@ -13,6 +13,6 @@ final class ExportPlace
 {
     public function __invoke(Venue $venue): JsonResponse
     {
-        return Download::json($venue->name, Exporter::place($venue));
+        return Download::document($venue->name, Exporter::place($venue));
     }
 }
