@@ -3,6 +3,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.spec.ts',
+  testIgnore: 'attack/**',
   outputDir: 'var/e2e/results',
   workers: 1,
   timeout: 60_000,

@@ -8,7 +8,7 @@ return [
     'argon' => [
         // KiB and passes that the usual advice for servers names; about 50 ms of one core.
         'memory' => env('HASH_MEMORY', 19_456),
-        'time' => env('HASH_PASSES', 3),
+        'time' => env('HASH_PASSES', 2),
         'threads' => 1,
         // Older passwords were hashed otherwise, and are hashed anew at the next sign-in.
         'verify' => false,

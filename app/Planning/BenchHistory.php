@@ -7,7 +7,6 @@ namespace App\Planning;
 use App\Models\Moment;
 use App\Models\MomentStep;
 use App\Models\Room;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Plan\Reading\MomentReader;
 use Kaddle\Core\Reading\FaultyDocument;
@@ -49,7 +48,7 @@ final readonly class BenchHistory
     }
 
     /**
-     * Makes a change, all of it or nothing.
+     * Makes a change; all of it or nothing, as everything in a turn.
      *
      * @param \Closure(Moment): void $fill changes moment and room, stores nothing
      *
@@ -57,42 +56,39 @@ final readonly class BenchHistory
      */
     public function change(string $seen, \Closure $fill): void
     {
-        $this->locked($seen, function () use ($fill): void {
-            $fill($this->moment);
-            $step = ['moment' => self::before($this->moment, Moment::BENCH), 'room' => self::before($this->moment->room, Room::BOX)];
-            if ($step['moment'] === [] && $step['room'] === []) {
-                return;
-            }
-            $this->steps(true)->delete();
-            $this->moment->steps()->create($step);
-            $this->store();
-            MomentStep::query()->whereKey($this->steps(false)->latest('id')->skip(self::MOST)->limit(self::MOST)->pluck('id'))->delete();
-        });
+        $this->mustHaveSeen($seen);
+        $fill($this->moment);
+        $step = ['moment' => self::before($this->moment, Moment::BENCH), 'room' => self::before($this->moment->room, Room::BOX)];
+        if ($step['moment'] === [] && $step['room'] === []) {
+            return;
+        }
+        $this->steps(true)->delete();
+        $this->moment->steps()->create($step);
+        $this->store();
+        MomentStep::query()->whereKey($this->steps(false)->latest('id')->skip(self::MOST)->limit(self::MOST)->pluck('id'))->delete();
     }
 
     /** @throws ChangedElsewhere */
     public function undo(string $seen): void
     {
-        $this->locked($seen, fn() => $this->swap($this->steps(false)->latest('id')->first(), 'There is nothing to take back.'));
+        $this->mustHaveSeen($seen);
+        $this->swap($this->steps(false)->latest('id')->first(), 'There is nothing to take back.');
     }
 
     /** @throws ChangedElsewhere */
     public function redo(string $seen): void
     {
-        $this->locked($seen, fn() => $this->swap($this->steps(true)->oldest('id')->first(), 'There is nothing to make again.'));
+        $this->mustHaveSeen($seen);
+        $this->swap($this->steps(true)->oldest('id')->first(), 'There is nothing to make again.');
     }
 
-    private function locked(string $seen, \Closure $do): void
+    /** @throws ChangedElsewhere */
+    private function mustHaveSeen(string $seen): void
     {
-        DB::transaction(function () use ($seen, $do): void {
-            Moment::query()->whereKey($this->moment->id)->lockForUpdate()->first();
-            Room::query()->whereKey($this->moment->room_id)->lockForUpdate()->first();
-            $this->moment->refresh()->load(Moment::WHOLE);
-            if ($this->revision() !== $seen) {
-                throw new ChangedElsewhere();
-            }
-            $do();
-        });
+        $this->moment->refresh()->load(Moment::WHOLE);
+        if ($this->revision() !== $seen) {
+            throw new ChangedElsewhere();
+        }
     }
 
     private function swap(?MomentStep $step, string $none): void

@@ -8,7 +8,6 @@ use App\Data\MomentDraft;
 use App\Data\PinData;
 use App\Models\Moment;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Plan\Pinned;
@@ -71,11 +70,9 @@ final readonly class Pins
     /** @param \Closure(Collection<int, TPin>): Collection<int, TPin> $do */
     private function change(\Closure $do): void
     {
-        DB::transaction(function () use ($do): void {
-            $fresh = Moment::query()->whereKey($this->moment->id)->lockForUpdate()->firstOrFail();
-            $fresh->pins = array_values($do(collect($fresh->pins))->all());
-            $fresh->saveQuietly();
-            $this->moment->pins = $fresh->pins;
-        });
+        $fresh = Moment::query()->whereKey($this->moment->id)->firstOrFail();
+        $fresh->pins = array_values($do(collect($fresh->pins))->all());
+        $fresh->saveQuietly();
+        $this->moment->pins = $fresh->pins;
     }
 }

@@ -11,10 +11,10 @@ die() { printf 'kaddle: %s\n' "$*" >&2; exit 1; }
 is_root() { [ "$(id -u)" = 0 ]; }
 
 # take_lock SENTENCE: one thing at a time with the data of one place. The lock goes with
-# this process, however it ends, so it can never be stale.
+# this process, however it ends, so it can never be stale; one that is being killed just now may take a moment.
 take_lock() {
     exec 9>"$VAR/run/lock"
-    flock -n 9 || die "$1"
+    flock -w 2 9 || die "$1"
 }
 
 # --- what the machine must have -------------------------------------------------

@@ -1,6 +1,6 @@
 import { connect, type Socket } from 'node:net';
 import { expect, test } from '@playwright/test';
-import { DEMO, newcomer, newNight, pause, percentile95, URL_OF_PAGE, Visitor, movedTo, type Reply } from './visitor';
+import { DEMO, newcomer, newNight, pause, percentile95, slowness, URL_OF_PAGE, Visitor, movedTo, type Reply } from './visitor';
 
 /** Bodies that cost the most to read for their length. */
 function worstBodies(): Record<string, string> {
@@ -17,6 +17,7 @@ function worstBodies(): Record<string, string> {
 
 test('the worst bodies are refused at once, from strangers and from guests, and nobody else waits', async () => {
   test.setTimeout(90_000);
+  const second = 1000 * (await slowness());
   const { visitor: guest } = await newcomer();
   const stranger = new Visitor();
   await stranger.get('/sign-in');
@@ -38,7 +39,7 @@ test('the worst bodies are refused at once, from strangers and from guests, and 
         if (typeof reply === 'string') expect(body.length, `${name} to ${path}: ${reply}`).toBeGreaterThan(65_536);
         else {
           expect(reply.status, `${name} to ${path}: ${reply.text.slice(0, 200)}`).toBeLessThan(500);
-          expect(reply.ms, `${name} to ${path}`).toBeLessThan(4000);
+          expect(reply.ms, `${name} to ${path}`).toBeLessThan(4 * second);
         }
       }
     }
@@ -46,12 +47,13 @@ test('the worst bodies are refused at once, from strangers and from guests, and 
   attack.over = true;
   await looking;
   expect(others.length).toBeGreaterThan(20);
-  expect(Math.max(...others), 'the slowest of all other pages, ms').toBeLessThan(2000);
-  expect(percentile95(others), '95 % of all other pages, ms').toBeLessThan(1000);
+  expect(Math.max(...others), 'the slowest of all other pages, ms').toBeLessThan(2 * second);
+  expect(percentile95(others), '95 % of all other pages, ms').toBeLessThan(second);
 });
 
 test('sign-in answers within a second beside 64 on the bench, 64 who say nothing and six of the worst bodies', async () => {
   test.setTimeout(120_000);
+  const second = 1000 * (await slowness());
   const { visitor } = await newcomer();
   const { moment, stored } = await newNight(visitor);
   const silent = Array.from({ length: 64 }, () => connect(Number(URL_OF_PAGE.port), URL_OF_PAGE.hostname));
@@ -88,7 +90,7 @@ test('sign-in answers within a second beside 64 on the bench, 64 who say nothing
   silent.forEach((socket) => socket.destroy());
   console.log(`sign-in: 95 % within ${Math.round(percentile95(times))} ms; bench: ${replies.length} answers, 95 % within ${Math.round(percentile95(replies.map((r) => r.ms)))} ms`);
   expect(replies.every((reply) => reply.status === 200)).toBe(true);
-  expect(percentile95(times)).toBeLessThan(1000);
+  expect(percentile95(times), 'a second, on a quiet machine').toBeLessThan(second);
 });
 
 test('five hundred who come at once wait, and none is sent away', async () => {

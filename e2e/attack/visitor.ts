@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { Agent, request, type IncomingHttpHeaders } from 'node:http';
 
 export const URL_OF_PAGE = new URL(process.env['KADDLE_URL'] ?? 'http://127.0.0.1:8017');
@@ -92,7 +92,7 @@ export async function newcomer(page = URL_OF_PAGE, log = process.env['KADDLE_ACC
   await visitor.json('POST', '/register', { name: 'A guest', email, password });
   for (let look = 0; look < 50; ++look) {
     await pause(100);
-    const mail = readFileSync(log, 'utf8')
+    const mail = (existsSync(log) ? readFileSync(log, 'utf8') : '')
       .split('\nTo: ')
       .filter((part) => part.startsWith(email))
       .at(-1);
@@ -105,6 +105,21 @@ export async function newcomer(page = URL_OF_PAGE, log = process.env['KADDLE_ACC
   }
   throw new Error('no mail has come');
 }
+
+/** How much slower than a quiet machine this one is just now, at least 1: a bound in seconds is stretched by it. */
+export async function slowness(): Promise<number> {
+  const times = [];
+  for (let i = 0; i < 5; ++i) {
+    const own = new Visitor();
+    const signed = await own.signIn();
+    times.push(signed.ms);
+    await own.json('POST', '/sign-out', {});
+  }
+  return Math.max(1, (times.sort((a, b) => a - b)[2] ?? 0) / USUAL_SIGN_IN);
+}
+
+/** Milliseconds that a sign-in takes on a quiet machine of two cores, most of it for the password. */
+const USUAL_SIGN_IN = 200;
 
 export const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 

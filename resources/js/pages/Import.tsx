@@ -78,7 +78,7 @@ export default function Import() {
           {progress !== null && (
             <Panel title="A long document" id="progress">
               <p>{progress.total === 0 ? 'It is being read.' : `${progress.done} of ${progress.total} records.`} You can leave this page open; nothing is stored by halves.</p>
-              <progress aria-label="Records" className="w-full accent-ink" max={Math.max(progress.total, 1)} {...(progress.total === 0 ? {} : { value: progress.done })} />
+              {progress.total > 0 && <progress aria-label="Records" className="w-full accent-ink" max={progress.total} value={progress.done} />}
             </Panel>
           )}
           {progress === null && answer?.kind === 'answered' && taken && <Taken preview={answer.value} />}

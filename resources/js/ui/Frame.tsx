@@ -53,14 +53,7 @@ export function Frame({ title, path = [], actions, children }: Props) {
             </Link>
           )}
           {account !== null && (
-            <Button
-              look="quiet"
-              onClick={() => {
-                router.post('/sign-out');
-              }}
-            >
-              Sign out
-            </Button>
+            <SignOut className="max-sm:hidden" />
           )}
         </div>
       </header>
@@ -96,6 +89,21 @@ function Sections() {
         </Link>
       ))}
     </nav>
+  );
+}
+
+/** On a phone it stands on the account's page, where there is room for it. */
+export function SignOut({ className }: { readonly className: string }) {
+  return (
+    <Button
+      look="quiet"
+      className={className}
+      onClick={() => {
+        router.post('/sign-out');
+      }}
+    >
+      Sign out
+    </Button>
   );
 }
 

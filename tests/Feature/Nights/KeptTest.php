@@ -14,6 +14,7 @@ use App\Planning\ChangedElsewhere;
 use App\Planning\HouseRules;
 use App\Planning\KitResult;
 use App\Planning\NightKit;
+use App\Planning\Turn;
 use Illuminate\Support\Facades\DB;
 use Kaddle\Core\Plan\MomentSolver;
 use Kaddle\Core\Plan\Reading\MomentReader;
@@ -93,10 +94,10 @@ final class KeptTest extends TestCase
         $moment = $this->momentOf($this->person());
         $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all(), DB::table('moment_steps')->count()];
         try {
-            BenchHistory::of($moment)->change(BenchHistory::of($moment)->revision(), static function (Moment $m): void {
+            Turn::take($moment->ownerId(), static fn() => BenchHistory::of($moment)->change(BenchHistory::of($moment)->revision(), static function (Moment $m): void {
                 $m->room->fill(['height_m' => 4.0]);
                 $m->fill(['subject_distance_m' => 500.0]); // which the database refuses
-            });
+            }));
             self::fail('stored');
         } catch (\Illuminate\Database\QueryException) {
             self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all(), DB::table('moment_steps')->count()]);

@@ -3,7 +3,7 @@ import { NewPasswordField } from '@/features/account/fields';
 import { field } from '@/lib/form';
 import type { AccountData } from '@/types/generated';
 import { Button } from '@/ui/Button';
-import { Frame } from '@/ui/Frame';
+import { Frame, SignOut } from '@/ui/Frame';
 import { Panel } from '@/ui/Panel';
 import { TextField } from '@/ui/TextField';
 
@@ -18,6 +18,7 @@ export default function Account({ elsewhere }: { readonly elsewhere: number }) {
           <p>
             You sign in as <strong>{account.email}</strong>. {elsewhere === 0 ? 'No other browser is signed in.' : elsewhere === 1 ? 'One other browser is signed in.' : `${elsewhere} other browsers are signed in.`}
           </p>
+          <SignOut className="justify-self-start sm:hidden" />
         </Panel>
         <Panel title="Another password" id="password">
           <p>Every other browser that is signed in to this account is signed out with it.</p>
