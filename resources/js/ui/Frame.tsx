@@ -28,8 +28,8 @@ export function Frame({ title, path = [], actions, children }: Props) {
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-3">
         Skip to the page
       </a>
-      <header className="flex flex-wrap items-center gap-x-1 gap-y-1 border-b sm:gap-x-4 border-line bg-raised px-4 py-2">
-        <Link href="/nights" className="mr-auto font-head text-xl font-bold lg:mr-0">
+      <header className="flex flex-wrap items-center gap-x-1 gap-y-1 border-b border-line sm:gap-x-4 lg:gap-x-2 2xl:gap-x-4 bg-raised px-4 py-2">
+        <Link href="/nights" className="mr-auto font-head text-xl font-bold lg:mr-2">
           Kaddle
         </Link>
         <nav aria-label="Where you are" className="order-last flex w-full min-w-0 grow flex-wrap items-baseline gap-x-2 text-faint lg:order-none lg:w-auto">
@@ -48,8 +48,11 @@ export function Frame({ title, path = [], actions, children }: Props) {
           {account !== null && <Sections />}
           <ThemeButton />
           {account !== null && (
-            <Link href="/account" title={account.email} className="flex min-h-10 items-center rounded-md px-2 font-medium hover:bg-sunk">
-              Account
+            <Link href="/account" aria-label="Account" title={account.email} className="flex size-10 shrink-0 items-center justify-center rounded-md hover:bg-sunk">
+              <svg viewBox="0 0 20 20" className="size-5 fill-none stroke-current stroke-2" aria-hidden>
+                <circle cx="10" cy="6.5" r="3.5" />
+                <path d="M3 18c0-4 3-6.5 7-6.5s7 2.5 7 6.5" />
+              </svg>
             </Link>
           )}
           {account !== null && (
