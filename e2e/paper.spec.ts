@@ -188,7 +188,7 @@ test('a plan brings its cautions, and a copy of the night stands on its new date
   await press(page, 'link', 'Timetable');
   const copy = page.getByRole('region', { name: 'The same once more' });
   await press(page, 'button', 'Duplicate the night');
-  await expect(copy.getByText('Give a date between 2000 and 2099.')).toBeVisible();
+  await expect(copy.getByText('must be a day of the years 1900 to 2099')).toBeVisible();
   await copy.getByLabel('Date').focus();
   await page.keyboard.type('12112027');
   await press(page, 'button', 'Duplicate the night');
@@ -206,7 +206,7 @@ test('a night leaves as a file and comes back elsewhere; a faulty file is refuse
   await register(other);
   await other.goto('/import');
   const choose = other.getByLabel('JSON file that Kaddle wrote');
-  await choose.setInputFiles({ name: 'night.json', mimeType: 'application/json', buffer: Buffer.from(text.replace('"Europe/', '"Mars/').replace(/"zone": "[^"]+"/, '"zone": "Mars/Base"')) });
+  await choose.setInputFiles({ name: 'night.json', mimeType: 'application/json', buffer: Buffer.from(text.replace('"Europe/', '"Mars/').replace(/"zone": ?"[^"]+"/, '"zone": "Mars/Base"')) });
   await expect(other.getByText('must be a name of the IANA database')).toBeVisible();
   await expectAccessible(other);
   await choose.setInputFiles({ name: 'night.json', mimeType: 'application/json', buffer: Buffer.from(text) });

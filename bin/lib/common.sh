@@ -37,7 +37,10 @@ missing_packages() {
     command -v composer >/dev/null || missing+=(composer)
     [ -x /usr/sbin/nginx ] || command -v nginx >/dev/null || missing+=(nginx-light)
     [ -x /usr/lib/postgresql/15/bin/postgres ] || missing+=(postgresql-15)
-    [ "$1" = test ] && { [ -x /usr/bin/chromium ] || missing+=(chromium); }
+    if [ "$1" = test ]; then
+        [ -x /usr/bin/chromium ] || missing+=(chromium)
+        command -v pgrep >/dev/null || missing+=(procps)
+    fi
     printf '%s ' "${missing[@]}"
 }
 
@@ -192,19 +195,20 @@ settle_cluster() {
 # start_database NAME [SETTING…]: starts the cluster on a free port of the loopback and
 # makes sure that the database exists. Sets PG_PORT.
 start_database() {
-    local name=$1 options try
+    local name=$1 options port try
     shift
     mkdir -p "$VAR/log" "$VAR/run"
     find_cluster
     make_cluster
     # One that comes back keeps its port: that is where everybody looks for it.
-    PG_PORT=${PG_PORT:-$(free_port "${KADDLE_PG_PORT:-15432}")}
-    options="-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
+    port=${PG_PORT:-}
+    options="-c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
     for setting in "$@"; do options+=" -c $setting"; done
     # Right after a kill its processes may still be about to notice, and hold the memory that they shared.
     for ((try = 0; ; try++)); do
         settle_cluster
-        as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -l "$PG_HOME/server.log" -o "$options" -w -t 60 start >/dev/null 2>&1 9>&- && break
+        PG_PORT=${port:-$(free_port "${KADDLE_PG_PORT:-15432}")}
+        as_pg "$PG_BIN/pg_ctl" -D "$PG_DATA" -l "$PG_HOME/server.log" -o "-p $PG_PORT $options" -w -t 60 start >/dev/null 2>&1 9>&- && break
         [ "$try" -lt 20 ] || die "the database did not start; see $PG_HOME/server.log."
         sleep 0.5
     done

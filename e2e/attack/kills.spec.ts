@@ -74,7 +74,7 @@ test('twenty kills while saving: nothing that was acknowledged is lost, and the 
   };
 
   for (let round = 0; round < 9; ++round) {
-    await pause(100 + 37 * round);
+    await pause(50 + 37 * round);
     kill('worker');
     await expectWhole(`workers, round ${round}`);
   }

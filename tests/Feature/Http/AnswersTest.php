@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Http;
 
+use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Route;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -76,5 +78,40 @@ final class AnswersTest extends TestCase
     public function testAnOversizedBodyIsTurnedAwayBeforeAnything(): void
     {
         $this->postJson('/sign-in', ['email' => str_repeat('a', 70_000)])->assertStatus(413)->assertJsonPath('message', 'The request is too long: at most 65536 bytes.');
+    }
+
+    /** What the database refuses for a while, or twice, is told as what it is; anything else is a fault of ours. */
+    #[DataProvider('refusals')]
+    public function testWhatTheDatabaseRefusesIsToldInWords(string $sqlState, int $status, string $words): void
+    {
+        config(['app.debug' => false]);
+        $refused = new \PDOException('refused');
+        (new \ReflectionProperty(\Exception::class, 'code'))->setValue($refused, $sqlState);
+        Route::get('/refused', static fn() => throw ($sqlState === '23505'
+            ? new UniqueConstraintViolationException('pgsql', 'insert', [], $refused)
+            : new QueryException('pgsql', 'select', [], $refused)))->middleware('web');
+        self::assertStringContainsString($words, (string) $this->getJson('/refused')->assertStatus($status)->getContent());
+    }
+
+    /** @return iterable<string, array{string, int, string}> */
+    public static function refusals(): iterable
+    {
+        yield 'the same twice' => ['23505', 409, 'was stored a moment ago'];
+        yield 'a deadlock' => ['40P01', 503, 'Nothing was changed. Try again'];
+        yield 'a lock that took too long' => ['55P03', 503, 'Nothing was changed. Try again'];
+        yield 'no connection' => ['08006', 503, 'Nothing was changed. Try again'];
+        yield 'a disk that is full' => ['53100', 503, 'Nothing was changed. Try again'];
+        yield 'a column that is not there' => ['42703', 500, 'The fault is ours'];
+    }
+
+    public function testBackLeadsToOurOwnPagesOnly(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $change = ['name' => 'Gala', 'heldOn' => '2027-02-06'];
+        $this->actingAs($user)->put("/nights/{$moment->night_id}", $change, ['Referer' => 'http://127.0.0.1/nights'])->assertRedirect('/nights');
+        foreach (['http://evil.example/nights', 'http://127.0.0.1.evil.example/', 'javascript:alert(1)', '//evil.example', 'http://127.0.0.1:99/'] as $elsewhere) {
+            $to = (string) $this->put("/nights/{$moment->night_id}", $change, ['Referer' => $elsewhere])->headers->get('Location');
+            self::assertStringStartsWith('http://127.0.0.1/', $to . '/', $elsewhere);
+        }
     }
 }
