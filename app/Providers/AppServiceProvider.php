@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\Accounts;
+use App\Accounts\SessionRows;
 use App\Models\Import;
 use App\Models\Moment;
 use App\Models\Night;
@@ -18,7 +19,9 @@ use App\Policies\OwnerPolicy;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\URL;
@@ -32,6 +35,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(KnownLights::class, KeptLights::class);
+        $this->app->resolving('session', static fn(SessionManager $sessions) => $sessions->extend(
+            'rows',
+            static fn(Application $app): SessionRows => new SessionRows(DB::connection(), 'sessions', config()->integer('session.lifetime'), $app),
+        ));
     }
 
     public function boot(): void

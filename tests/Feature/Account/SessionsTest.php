@@ -21,7 +21,7 @@ final class SessionsTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        config(['session.driver' => 'database']);
+        config(['session.driver' => 'rows']);
     }
 
     public function testAResetEndsEverySessionAndEveryRememberedBrowser(): void
@@ -49,6 +49,20 @@ final class SessionsTest extends TestCase
         $this->asBrowser(['kaddle_session' => (string) $changed->getCookie('kaddle_session')?->getValue()])->get('/account')->assertOk();
         $this->asBrowser(['kaddle_session' => $other])->get('/account')->assertRedirect('/sign-in');
         $this->asBrowser(['remember' => $remembered])->get('/account')->assertRedirect('/sign-in');
+    }
+
+    public function testASessionThatDoesNotChangeIsWrittenOnceAMinute(): void
+    {
+        $this->person();
+        [$session] = $this->signIn();
+        $row = static fn(): mixed => DB::scalar('select xmin::text || last_activity from sessions where user_id is not null');
+        $this->asBrowser(['kaddle_session' => $session])->get('/alive')->assertOk();
+        $written = $row();
+        $this->asBrowser(['kaddle_session' => $session])->get('/alive')->assertOk();
+        self::assertSame($written, $row());
+        DB::table('sessions')->update(['last_activity' => time() - 100]);
+        $this->asBrowser(['kaddle_session' => $session])->get('/alive')->assertOk();
+        self::assertGreaterThan(time() - 10, DB::table('sessions')->max('last_activity'));
     }
 
     public function testWhoDoesNotKnowThePasswordCannotChangeIt(): void
