@@ -6,7 +6,7 @@ return [
     // Takes passwords of any length whole; bcrypt would look at their first 72 bytes only.
     'driver' => 'argon2id',
     'argon' => [
-        // KiB and passes that the usual advice for servers names; about 50 ms of one core.
+        // KiB and passes that the usual advice for servers names; about a tenth of a second of one core.
         'memory' => env('HASH_MEMORY', 19_456),
         'time' => env('HASH_PASSES', 2),
         'threads' => 1,

@@ -30,7 +30,7 @@ final class Problems
         413 => ['Too much at once', 'What was sent is larger than anything Kaddle expects.'],
         429 => ['Slow down', 'Too many requests. Wait a minute and try again.'],
         500 => ['Something broke', 'The fault is ours and is in the log. What you saved before is safe.'],
-        503 => ['One moment', 'Kaddle is busy or being started. Nothing was changed. Try again in a few seconds.'],
+        503 => ['One moment', 'Kaddle is busy or being started. What you saved before is safe. Try again in a few seconds.'],
     ];
 
     /** SQLSTATE of deadlocks, of locks that took too long, of a database that is starting, stopping or not there. */

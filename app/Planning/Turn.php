@@ -6,10 +6,10 @@ namespace App\Planning;
 
 use Illuminate\Support\Facades\DB;
 
-/** One account stores one thing at a time: limits hold, nothing is overwritten unseen, and no two wait for each other. */
+/** One account stores one thing at a time: limits hold, nothing is overwritten unseen, and no two wait for ever for each other. */
 final class Turn
 {
-    /** Seconds that a turn is waited for; the longest that anything holds one is a long import. */
+    /** How long a turn is waited for; the longest that anything holds one is a long import. */
     private const PATIENCE = '20s';
 
     private function __construct() {}

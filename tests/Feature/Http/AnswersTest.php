@@ -97,10 +97,10 @@ final class AnswersTest extends TestCase
     public static function refusals(): iterable
     {
         yield 'the same twice' => ['23505', 409, 'was stored a moment ago'];
-        yield 'a deadlock' => ['40P01', 503, 'Nothing was changed. Try again'];
-        yield 'a lock that took too long' => ['55P03', 503, 'Nothing was changed. Try again'];
-        yield 'no connection' => ['08006', 503, 'Nothing was changed. Try again'];
-        yield 'a disk that is full' => ['53100', 503, 'Nothing was changed. Try again'];
+        yield 'a deadlock' => ['40P01', 503, 'What you saved before is safe. Try again'];
+        yield 'a lock that took too long' => ['55P03', 503, 'What you saved before is safe. Try again'];
+        yield 'no connection' => ['08006', 503, 'What you saved before is safe. Try again'];
+        yield 'a disk that is full' => ['53100', 503, 'What you saved before is safe. Try again'];
         yield 'a column that is not there' => ['42703', 500, 'The fault is ours'];
     }
 
