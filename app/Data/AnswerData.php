@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use Kaddle\Core\Plan\Shortfall;
-use Kaddle\Core\Plan\Solution;
+use Kaddle\Core\Solve\Shortfall;
+use Kaddle\Core\Solve\Solution;
 
 /** The settings of a moment in a line, as a list shows them. */
 final readonly class AnswerData

@@ -10,9 +10,9 @@ use App\Models\User;
 use App\Planning\HouseRules;
 use App\Planning\MomentCautions;
 use App\Planning\Pins;
+use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Plan\Document\SolutionDocument;
-use Kaddle\Core\Plan\Solution;
+use Kaddle\Core\Solve\Solution;
 
 /** Everything the bench shows when it opens. */
 final readonly class BenchData

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Data;
 
 use App\Models\Moment;
-use Kaddle\Core\Plan\KeptThing;
+use Kaddle\Core\Wish\KeptThing;
 
 /** A light that is kept, with its level told in one of two ways. */
 final readonly class KeepDraft

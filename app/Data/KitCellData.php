@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use Kaddle\Core\Plan\KitCell;
+use Kaddle\Core\Kit\KitCell;
 
 /** What one way of lighting has to spare in one moment. */
 final readonly class KitCellData

@@ -8,8 +8,8 @@ use App\Models\Moment;
 use App\Models\Night;
 use App\Planning\NightKit;
 use Illuminate\Support\Collection;
-use Kaddle\Core\Plan\ShoppingItem;
-use Kaddle\Core\Plan\ShoppingList;
+use Kaddle\Core\Kit\ShoppingItem;
+use Kaddle\Core\Kit\ShoppingList;
 
 /** The kit check of a night: moments by ways of lighting, and what would buy most. */
 final readonly class KitData

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Data;
 
 use App\Models\Moment;
-use Kaddle\Core\Plan\School;
+use Kaddle\Core\Wish\School;
 
 /** How the picture should read. */
 final readonly class LookDraft

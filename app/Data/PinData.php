@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use Kaddle\Core\Plan\Pinned;
+use Kaddle\Core\Advice\Pinned;
 use Kaddle\Core\Quantity\Step;
 
 /** Settings that were kept, beside what is set now. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use Kaddle\Core\Plan\ShoppingItem;
+use Kaddle\Core\Kit\ShoppingItem;
 
 /** Something that would buy stops. */
 final readonly class PurchaseData

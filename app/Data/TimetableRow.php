@@ -8,7 +8,7 @@ use App\Models\Moment;
 use App\Planning\Answers;
 use App\Planning\HouseRules;
 use App\Planning\MomentCautions;
-use Kaddle\Core\Plan\Slot;
+use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Power\EnergyStep;
 
 /** A moment in the timetable of its night. */

@@ -15,10 +15,10 @@ use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\HeadAim;
-use Kaddle\Core\Plan\KeptThing;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\School;
-use Kaddle\Core\Plan\Slot;
+use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Wish\KeptThing;
+use Kaddle\Core\Wish\School;
 
 /**
  * One planned situation of a night; lengths in m, levels in stops.

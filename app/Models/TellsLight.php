@@ -6,10 +6,10 @@ namespace App\Models;
 
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Form\ReadMoment;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Glow\GlowPoint;
-use Kaddle\Core\Plan\Reading\MomentReader;
-use Kaddle\Core\Plan\Reading\ReadMoment;
 
 /** A moment's columns as the document that the core reads, and back. */
 trait TellsLight

@@ -7,8 +7,8 @@ namespace App\Planning;
 use App\Data\AnswerData;
 use App\Models\Moment;
 use Illuminate\Support\Collection;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Solve\MomentSolver;
 
 /**
  * The solver's answers for the moments of a night.

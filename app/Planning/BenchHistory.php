@@ -8,7 +8,7 @@ use App\Models\Moment;
 use App\Models\MomentStep;
 use App\Models\Room;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Reading\FaultyDocument;
 
 /**

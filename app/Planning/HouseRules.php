@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Venue;
-use Kaddle\Core\Plan\RuleKind;
-use Kaddle\Core\Plan\Slot;
+use Kaddle\Core\Night\RuleKind;
+use Kaddle\Core\Night\Slot;
 
 /** What a venue forbids at a time. */
 final readonly class HouseRules

@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use Illuminate\Container\Attributes\Cache;
 use Illuminate\Contracts\Cache\Repository;
-use Kaddle\Core\Plan\KnownLights;
+use Kaddle\Core\Solve\KnownLights;
 
 /** Light that was worked out, in the memory that the workers of this server share; named by all it depends on, so it is never out of date. */
 final readonly class KeptLights implements KnownLights

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Data\KitCellData;
-use Kaddle\Core\Plan\KitCell;
-use Kaddle\Core\Plan\KitCheck;
-use Kaddle\Core\Plan\Purchase;
+use Kaddle\Core\Kit\KitCell;
+use Kaddle\Core\Kit\KitCheck;
+use Kaddle\Core\Kit\Purchase;
 
 /** What a kit check of one moment came to. */
 final readonly class KitResult

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Moment;
-use Kaddle\Core\Plan\Caution;
-use Kaddle\Core\Plan\Movement;
-use Kaddle\Core\Plan\Presence;
+use Kaddle\Core\Night\Caution;
+use Kaddle\Core\People\Movement;
+use Kaddle\Core\People\Presence;
 use Kaddle\Core\Power\EnergyStep;
 
 /** What wants care in a moment, from what is planned for it. */

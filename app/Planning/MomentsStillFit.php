@@ -9,7 +9,7 @@ use App\Models\Piece;
 use App\Models\Room;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Reading\FaultyDocument;
 
 /** Rooms and gear are shared by moments, and no change of them may leave a moment that cannot be reckoned with. */

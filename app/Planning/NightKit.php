@@ -9,11 +9,11 @@ use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Exposure\Lens;
+use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\PieceReader;
-use Kaddle\Core\Plan\KitCheck;
-use Kaddle\Core\Plan\KitWay;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Kit\KitCheck;
+use Kaddle\Core\Kit\KitWay;
 
 /** Whether the bag reaches, for all moments of a night; kept like the answers of the solver. */
 final readonly class NightKit

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use Illuminate\Http\Request;
-use Kaddle\Core\Plan\NightTemplate;
+use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Reading\ChoiceKind;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Field;

@@ -10,8 +10,8 @@ use App\Models\Moment;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Plan\Pinned;
-use Kaddle\Core\Plan\Solution;
+use Kaddle\Core\Advice\Pinned;
+use Kaddle\Core\Solve\Solution;
 
 /**
  * Settings of a moment that are kept side by side; no part of what the moment is.

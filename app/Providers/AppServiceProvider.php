@@ -28,7 +28,7 @@ use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Inertia\Inertia;
-use Kaddle\Core\Plan\KnownLights;
+use Kaddle\Core\Solve\KnownLights;
 
 final class AppServiceProvider extends ServiceProvider
 {

@@ -14,10 +14,10 @@ use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\PieceReader;
-use Kaddle\Core\Plan\Behind;
-use Kaddle\Core\Plan\Movement;
-use Kaddle\Core\Plan\NightTemplate;
-use Kaddle\Core\Plan\TemplateMoment;
+use Kaddle\Core\Night\NightTemplate;
+use Kaddle\Core\Night\TemplateMoment;
+use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\Movement;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Room\RoomKind;
 

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Types;
 
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Form\FieldLimits;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\ReadingKind;
-use Kaddle\Core\Plan\FieldLimits;
-use Kaddle\Core\Plan\KeptThing;
-use Kaddle\Core\Plan\NightTemplate;
-use Kaddle\Core\Plan\School;
+use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\PitchedRoof;
 use Kaddle\Core\Room\RidgeWay;
 use Kaddle\Core\Room\RoomKind;
+use Kaddle\Core\Wish\KeptThing;
+use Kaddle\Core\Wish\School;
 
 /** Ranges and words that the page offers, from the core. */
 final class Constants

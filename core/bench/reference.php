@@ -10,8 +10,8 @@ declare(strict_types=1);
  */
 
 use Kaddle\Core\Flash\Exposure;
-use Kaddle\Core\Plan\Reading\BounceCase;
-use Kaddle\Core\Plan\Reading\BounceReader;
+use Kaddle\Core\Form\BounceCase;
+use Kaddle\Core\Form\BounceReader;
 use Kaddle\Core\Quantity\Rgb;
 
 require __DIR__ . '/../vendor/autoload.php';

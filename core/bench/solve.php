@@ -11,14 +11,14 @@ declare(strict_types=1);
  *   php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M core/bench/solve.php
  */
 
+use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\Modifier;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Flash\Outfit;
-use Kaddle\Core\Plan\Document\SolutionDocument;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Solve\MomentSolver;
 
 require __DIR__ . '/../vendor/autoload.php';
 

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Glow\Evening;
-use Kaddle\Core\Plan\NightTemplate;
+use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Room\RoomKind;
 use Symfony\Component\HttpFoundation\Response;
 

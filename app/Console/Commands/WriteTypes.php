@@ -21,7 +21,7 @@ final class WriteTypes extends Command
         $text = "// Written by `php artisan types:write` from the PHP data classes. Do not edit.\n\n"
             . TypeScript::ofFolders([
                 'App\Data' => app_path('Data'),
-                'Kaddle\Core\Plan\Document' => base_path('core/src/Plan/Document'),
+                'Kaddle\Core\Document' => base_path('core/src/Document'),
             ])
             . "\n" . Constants::asTypeScript();
         if ($this->option('check') !== true) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Illuminate\Http\Request;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Json;
 use Kaddle\Core\Reading\JsonSize;

@@ -6,7 +6,7 @@ namespace App\Http\Middleware;
 
 use Illuminate\Http\Request;
 use Kaddle\Core\Exchange\DocumentReader;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Turns oversized requests away before anything is parsed or looked up; nginx has done the same before. */

@@ -8,15 +8,14 @@ use App\Models\Moment;
 use App\Models\Piece;
 use Illuminate\Http\Request;
 use Kaddle\Core\Exchange\MomentShape;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Form\ReadMoment;
 use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Gear\CompensationSum;
 use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\PieceReader;
-use Kaddle\Core\Plan\Moment as LightMoment;
-use Kaddle\Core\Plan\Reading\MomentReader;
-use Kaddle\Core\Plan\Reading\ReadMoment;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;
@@ -25,6 +24,7 @@ use Kaddle\Core\Reading\Fields;
 use Kaddle\Core\Reading\PatternKind;
 use Kaddle\Core\Reading\Shape;
 use Kaddle\Core\Reading\TextKind;
+use Kaddle\Core\Situation\Moment as LightMoment;
 
 /**
  * A draft of a moment from the page, read as a whole or not at all.

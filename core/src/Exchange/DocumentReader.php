@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Form\ReadMoment;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\PieceReader;
-use Kaddle\Core\Plan\Reading\MomentReader;
-use Kaddle\Core\Plan\Reading\ReadMoment;
 use Kaddle\Core\Reading\ChoiceKind;
 use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;

@@ -10,15 +10,11 @@ use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Gear\Compensation;
-use Kaddle\Core\Plan\Behind;
-use Kaddle\Core\Plan\Clothing;
-use Kaddle\Core\Plan\KeptThing;
-use Kaddle\Core\Plan\Look;
-use Kaddle\Core\Plan\Movement;
-use Kaddle\Core\Plan\People;
-use Kaddle\Core\Plan\Presence;
-use Kaddle\Core\Plan\Scene;
-use Kaddle\Core\Plan\School;
+use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\Clothing;
+use Kaddle\Core\People\Movement;
+use Kaddle\Core\People\People;
+use Kaddle\Core\People\Presence;
 use Kaddle\Core\Power\PlannedUse;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Limits;
@@ -31,6 +27,10 @@ use Kaddle\Core\Reading\PatternKind;
 use Kaddle\Core\Reading\Shape;
 use Kaddle\Core\Reading\TextKind;
 use Kaddle\Core\Reading\Words;
+use Kaddle\Core\Situation\Scene;
+use Kaddle\Core\Wish\KeptThing;
+use Kaddle\Core\Wish\Look;
+use Kaddle\Core\Wish\School;
 
 /** A moment as a night document carries it; gear and room are named by their identities. */
 final class MomentShape

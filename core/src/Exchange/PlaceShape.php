@@ -6,7 +6,7 @@ namespace Kaddle\Core\Exchange;
 
 use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Glow\SunPosition;
-use Kaddle\Core\Plan\RuleKind;
+use Kaddle\Core\Night\RuleKind;
 use Kaddle\Core\Reading\Field;
 use Kaddle\Core\Reading\NumberKind;
 use Kaddle\Core\Reading\PartKind;

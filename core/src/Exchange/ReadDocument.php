@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
-use Kaddle\Core\Plan\Reading\ReadMoment;
+use Kaddle\Core\Form\ReadMoment;
 
 /** A document that was found sound. */
 final readonly class ReadDocument

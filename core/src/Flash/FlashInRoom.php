@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
+use Kaddle\Core\Radiosity\Interreflection;
 use Kaddle\Core\Room\BoxRoom;
-use Kaddle\Core\Room\Interreflection;
 use Kaddle\Core\Room\Probe;
 
 /**

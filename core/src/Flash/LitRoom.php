@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Radiosity\Patches;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Footprint;
-use Kaddle\Core\Room\Patches;
 use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Vector;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
+use Kaddle\Core\Radiosity\Interreflection;
+use Kaddle\Core\Radiosity\Patches;
 use Kaddle\Core\Room\BoxRoom;
-use Kaddle\Core\Room\Interreflection;
-use Kaddle\Core\Room\Patches;
 use Kaddle\Core\Room\Probe;
 
 /**

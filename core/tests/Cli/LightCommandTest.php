@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Cli;
 
-use Kaddle\Core\Plan\Document\SolutionDocument;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Tests\Plan\Moments;
+use Kaddle\Core\Document\SolutionDocument;
+use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Tests\Moments;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -11,14 +11,15 @@ use Kaddle\Core\Flash\BeamRays;
 use Kaddle\Core\Flash\Exposure;
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Radiosity\FormFactor;
+use Kaddle\Core\Radiosity\Interreflection;
+use Kaddle\Core\Radiosity\Patch;
+use Kaddle\Core\Radiosity\Transfer;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
-use Kaddle\Core\Room\Interreflection;
-use Kaddle\Core\Room\Patch;
 use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Reflectance;
-use Kaddle\Core\Room\Transfer;
 use Kaddle\Core\Room\Vector;
 use PHPUnit\Framework\TestCase;
 
@@ -84,8 +85,8 @@ final class PropertiesTest extends TestCase
         foreach ([[0, 40], [3, 77], [10, 61], [5, 100]] as [$i, $j]) {
             $a = $patches[$i];
             $b = $patches[$j % count($patches)];
-            $there = self::onPatch($b)->formFactorTo($a) * $b->area;
-            $back = self::onPatch($a)->formFactorTo($b) * $a->area;
+            $there = FormFactor::between(self::onPatch($b), $a) * $b->area;
+            $back = FormFactor::between(self::onPatch($a), $b) * $a->area;
             self::assertEqualsWithDelta($there, $back, 0.1 * max($there, $back) + 1e-9, "$i and $j");
         }
     }

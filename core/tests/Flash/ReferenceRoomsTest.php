@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Flash;
 
 use Kaddle\Core\Flash\Exposure;
-use Kaddle\Core\Plan\Reading\BounceReader;
+use Kaddle\Core\Form\BounceReader;
 use Kaddle\Core\Quantity\Rgb;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Reading;
 
-use Kaddle\Core\Plan\Movement;
-use Kaddle\Core\Plan\Presence;
+use Kaddle\Core\People\Movement;
+use Kaddle\Core\People\Presence;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Reading\Canonical;
 use Kaddle\Core\Reading\Fault;

@@ -7,17 +7,18 @@ namespace Kaddle\Core\Tests\Room;
 use Eris\Generators;
 use Eris\TestTrait;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Radiosity\FaceGrid;
+use Kaddle\Core\Radiosity\FormFactor;
+use Kaddle\Core\Radiosity\Interreflection;
+use Kaddle\Core\Radiosity\Patches;
+use Kaddle\Core\Radiosity\Transfer;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
-use Kaddle\Core\Room\FaceGrid;
 use Kaddle\Core\Room\Finish;
-use Kaddle\Core\Room\Interreflection;
-use Kaddle\Core\Room\Patches;
 use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Reflectance;
 use Kaddle\Core\Room\RoomKind;
-use Kaddle\Core\Room\Transfer;
 use Kaddle\Core\Room\Vector;
 use PHPUnit\Framework\TestCase;
 
@@ -48,7 +49,7 @@ final class RoomTest extends TestCase
                 : Probe::at(Vector::of(...$eye->middle), $eye->face->inward());
             $seen = $patches->seenBy($probe);
             foreach ($patches->all as $i => $patch) {
-                self::assertEqualsWithDelta($probe->formFactorTo($patch), $seen[$i], 1e-9, "patch $i");
+                self::assertEqualsWithDelta(FormFactor::between($probe, $patch), $seen[$i], 1e-9, "patch $i");
             }
         }
     }
@@ -77,7 +78,7 @@ final class RoomTest extends TestCase
         foreach ($patches->all as $i => $sender) {
             $sum = 0.0;
             foreach ($patches->all as $j => $receiver) {
-                $sum += Probe::at(Vector::of(...$receiver->middle), $receiver->face->inward())->formFactorTo($sender) * $worth[$j];
+                $sum += FormFactor::between(Probe::at(Vector::of(...$receiver->middle), $receiver->face->inward()), $sender) * $worth[$j];
             }
             self::assertEqualsWithDelta($sum, $back[$i], 1e-9, "patch $i");
         }

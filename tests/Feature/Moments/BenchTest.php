@@ -8,10 +8,10 @@ use App\Models\Moment;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
-use Kaddle\Core\Plan\Document\SolutionDocument;
-use Kaddle\Core\Plan\FieldLimits;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Document\SolutionDocument;
+use Kaddle\Core\Form\FieldLimits;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Solve\MomentSolver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

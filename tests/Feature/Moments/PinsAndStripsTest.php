@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Moments;
 
 use Inertia\Testing\AssertableInertia;
-use Kaddle\Core\Plan\KnownLights;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

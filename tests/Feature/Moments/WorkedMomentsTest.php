@@ -8,13 +8,13 @@ use App\Models\Moment;
 use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Support\Arr;
+use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
-use Kaddle\Core\Plan\Document\SolutionDocument;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Solve\MomentSolver;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 

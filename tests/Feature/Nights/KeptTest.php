@@ -16,9 +16,9 @@ use App\Planning\KitResult;
 use App\Planning\NightKit;
 use App\Planning\Turn;
 use Illuminate\Support\Facades\DB;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\Reading\MomentReader;
-use Kaddle\Core\Plan\Slot;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Solve\MomentSolver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

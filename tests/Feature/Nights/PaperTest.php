@@ -12,8 +12,8 @@ use App\Planning\NightKit;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
-use Kaddle\Core\Plan\NightTemplate;
-use Kaddle\Core\Plan\Tolerance;
+use Kaddle\Core\Night\NightTemplate;
+use Kaddle\Core\Solve\Tolerance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

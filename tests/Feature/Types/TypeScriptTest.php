@@ -6,7 +6,7 @@ namespace Tests\Feature\Types;
 
 use App\Types\Constants;
 use App\Types\TypeScript;
-use Kaddle\Core\Plan\FieldLimits;
+use Kaddle\Core\Form\FieldLimits;
 use Kaddle\Core\Room\Finish;
 use Tests\TestCase;
 
@@ -52,7 +52,7 @@ final class TypeScriptTest extends TestCase
     {
         return TypeScript::ofFolders([
             'App\Data' => app_path('Data'),
-            'Kaddle\Core\Plan\Document' => base_path('core/src/Plan/Document'),
+            'Kaddle\Core\Document' => base_path('core/src/Document'),
         ]);
     }
 }

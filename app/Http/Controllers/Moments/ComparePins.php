@@ -8,8 +8,8 @@ use App\Http\Requests\MomentRequest;
 use App\Models\Moment;
 use App\Planning\Pins;
 use Illuminate\Http\JsonResponse;
-use Kaddle\Core\Plan\KnownLights;
-use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
 
 /** The settings that are kept, beside those of a draft; stores nothing. */
 final class ComparePins

@@ -9,10 +9,10 @@ use App\Models\User;
 use App\Planning\NightEnergy;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Kaddle\Core\Plan\Document\WaysDocument;
-use Kaddle\Core\Plan\KnownLights;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\OutputWays;
+use Kaddle\Core\Document\WaysDocument;
+use Kaddle\Core\Meter\OutputWays;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
 
 /** Who could set the output of a draft, with the clothes and the backdrop that are planned; stores nothing. */
 final class CompareWays

@@ -8,7 +8,7 @@ use App\Http\Requests\MomentRequest;
 use App\Models\Moment;
 use App\Planning\Pins;
 use Illuminate\Http\JsonResponse;
-use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Solve\MomentSolver;
 
 /** Keeps the settings of a draft beside the moment. */
 final class PinSettings

@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Moments;
 
 use App\Http\Requests\MomentRequest;
 use Illuminate\Http\JsonResponse;
-use Kaddle\Core\Plan\Document\CostsDocument;
-use Kaddle\Core\Plan\KnownLights;
-use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Document\CostsDocument;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
 
 /** What another distance or ceiling would cost for a draft; stores nothing. */
 final class PriceMoment

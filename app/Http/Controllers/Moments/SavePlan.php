@@ -10,7 +10,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exchange\MomentShape;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Fields;
 

@@ -10,9 +10,9 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
-use Kaddle\Core\Plan\KnownLights;
-use Kaddle\Core\Plan\MomentSolver;
-use Kaddle\Core\Plan\Reading\MomentReader;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
 
 /** The bench: one moment, solved as stored. */
 final class ShowBench

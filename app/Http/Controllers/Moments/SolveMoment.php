@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Moments;
 
 use App\Http\Requests\MomentRequest;
 use Illuminate\Http\JsonResponse;
-use Kaddle\Core\Plan\Document\SolutionDocument;
-use Kaddle\Core\Plan\KnownLights;
-use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Document\SolutionDocument;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
 
 /** Solves a draft; stores nothing. */
 final class SolveMoment

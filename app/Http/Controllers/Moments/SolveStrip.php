@@ -8,10 +8,10 @@ use App\Http\Requests\MomentRequest;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Plan\Document\SolutionDocument;
-use Kaddle\Core\Plan\KnownLights;
-use Kaddle\Core\Plan\Moment;
-use Kaddle\Core\Plan\MomentSolver;
+use Kaddle\Core\Document\SolutionDocument;
+use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
 
 /** Solves a draft with other places of what can be moved in the drawings, before a hand gets there; stores nothing. */
 final class SolveStrip

@@ -14,7 +14,7 @@ use App\Starter\StarterVenue;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Kaddle\Core\Plan\NightTemplate;
+use Kaddle\Core\Night\NightTemplate;
 
 /** Starts a night from a pattern, or with a first moment on the bench, at a known venue or a new one. */
 final class StartNight

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Advice;
+
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ModifierKind;
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Solve\Candidate;
+use Kaddle\Core\Solve\ExposureChooser;
+
+/**
+ * What speaks for and against a way to point the head, in words.
+ *
+ * @phpstan-all-methods-pure
+ */
+final class AimVerdict
+{
+    /** Stops between the cheeks from which a face has a bright and a dark side. */
+    private const SHAPED = 0.3;
+
+    private function __construct() {}
+
+    public static function of(Candidate $candidate): string
+    {
+        $parts = array_filter([
+            self::reach($candidate),
+            self::eyes($candidate),
+            self::shape($candidate),
+            self::stray($candidate),
+            self::spill($candidate),
+            self::cast($candidate),
+        ], static fn(string $part): bool => $part !== '');
+
+        return ucfirst(implode('; ', $parts)) . '.';
+    }
+
+    private static function reach(Candidate $candidate): string
+    {
+        return match (true) {
+            is_infinite($candidate->wantedOutput) => 'no light gets to the face',
+            $candidate->tooWeak() > 0.0 => 'lacks ' . Stops::of($candidate->tooWeak())->amount(),
+            $candidate->tooStrong() > 0.0 => 'too strong by ' . Stops::of($candidate->tooStrong())->amount() . ' at the lowest output',
+            $candidate->wantedOutput > ExposureChooser::EASY_OUTPUT => 'recycles slowly',
+            default => '',
+        };
+    }
+
+    private static function eyes(Candidate $candidate): string
+    {
+        $ratio = $candidate->light->crownOverFace()->value;
+
+        return match (true) {
+            $ratio > 1.0 => 'dark eye sockets',
+            $ratio > 0.0 => 'some shadow in the eye sockets',
+            default => 'open eyes',
+        };
+    }
+
+    private static function shape(Candidate $candidate): string
+    {
+        $ratio = $candidate->light->leftOverRight();
+
+        return match (true) {
+            $candidate->light->directShare() > 0.5 => 'hard and flat',
+            abs($ratio->value) < self::SHAPED => 'even from left and right',
+            default => sprintf('shaped from the %s by %s', $ratio->value > 0.0 ? 'left' : 'right', $ratio->amount()),
+        };
+    }
+
+    private static function stray(Candidate $candidate): string
+    {
+        $share = $candidate->light->directShare();
+
+        return $candidate->light->aim->isBounced() && $share > 0.05
+            ? sprintf('%d %% comes straight from the %s', round(100.0 * $share), self::straightFrom($candidate))
+            : '';
+    }
+
+    private static function straightFrom(Candidate $candidate): string
+    {
+        $modifier = $candidate->light->aim === HeadAim::Card ? ModifierKind::Card : $candidate->modifier;
+
+        return $modifier === null || $modifier === ModifierKind::Grid ? 'rim of the beam' : $modifier->inWords();
+    }
+
+    private static function spill(Candidate $candidate): string
+    {
+        $spill = $candidate->spillOverGlow()->value;
+
+        return match (true) {
+            $spill > 0.0 => 'drowns the glow of the backdrop',
+            $spill > -2.5 => 'lifts the backdrop',
+            default => '',
+        };
+    }
+
+    private static function cast(Candidate $candidate): string
+    {
+        $words = $candidate->light->cast->inWords();
+
+        return $words === 'about neutral' ? '' : $words;
+    }
+}

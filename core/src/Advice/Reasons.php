@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Advice;
+
+use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Solve\Candidate;
+use Kaddle\Core\Solve\FaceBalance;
+use Kaddle\Core\Solve\Levels;
+use Kaddle\Core\Solve\Limit;
+use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Solve\Tolerance;
+
+/**
+ * Why a solution is as it is, in the order in which a photographer would think.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Reasons
+{
+    private function __construct(
+        private Moment $moment,
+        private Candidate $best,
+        private Levels $levels,
+        private Solution $solution,
+    ) {}
+
+    /** @return list<Reason> */
+    public static function of(Solution $solution): array
+    {
+        $self = new self($solution->moment, $solution->best, $solution->levels, $solution);
+
+        return [
+            $self->room(),
+            ...$self->kept(),
+            $self->school(),
+            $self->shutter(),
+            $self->aperture(),
+            $self->iso(),
+            $self->head(),
+            $self->output(),
+            $self->backdrop(),
+            $self->eyes(),
+            new Reason('one-more', OneMoreStop::of($solution)->sentence(), 'a stop: 2 × ISO, 2 × time, N/√2, 2 × output, d/√2 for direct light'),
+            $self->doubt(),
+        ];
+    }
+
+    private function room(): Reason
+    {
+        $glow = $this->moment->glow;
+        $level = $this->moment->roomLevel;
+        $wish = match (true) {
+            abs($level->value) < 0.05 => 'as metered',
+            $level->value < 0.0 => "{$level->amount()} under",
+            default => "{$level->amount()} over",
+        };
+
+        return new Reason('room', sprintf(
+            'The room glows at EV %s (%s lx). To read %s, the camera is set as if it were EV %s.',
+            Number::plain($glow->ev, 1),
+            Number::significant($glow->lux()),
+            $wish,
+            Number::plain($glow->ev - $level->value, 1),
+        ), 'log2(N²/t) − log2(S/100) = EV100 − level');
+    }
+
+    /** @return list<Reason> */
+    private function kept(): array
+    {
+        $kept = $this->moment->look->kept;
+        if ($kept === null) {
+            return [];
+        }
+        $reads = $kept->reads($this->moment->glow, $this->levels->room);
+
+        return [new Reason('kept', sprintf(
+            'The %s at EV %s may read %s stops and still hold detail: the picture is exposed for that, and it reads %s. The room falls to %s, the backdrop with the spill to %s.',
+            $kept->thing->inWords(),
+            Number::plain($kept->level->ev, 1),
+            Stops::of($kept->thing->headroom())->signed(),
+            $reads->signed(),
+            $this->levels->room->signed(),
+            $this->levels->backdrop->signed(),
+        ), 'level = EV_room − EV_kept + headroom')];
+    }
+
+    private function school(): Reason
+    {
+        $school = $this->moment->look->school;
+
+        return new Reason('school', sprintf('%s: %s', $school->inWords(), lcfirst($school->inASentence())), '');
+    }
+
+    private function shutter(): Reason
+    {
+        $body = $this->moment->body;
+        $slowest = 1.0 / $body->steadinessAt($this->moment->lens->focalLength)->seconds;
+        $label = $this->settings()->shutter->label();
+        $hold = sprintf('At %s mm you can hold 1/%s s.', Number::plain($this->moment->lens->focalLength), Number::plain($slowest, 0));
+
+        return new Reason('shutter', match ($this->best->choice->shutterBound) {
+            Limit::Held => "$label is held by you. $hold",
+            Limit::HandHeld => "$hold The slowest step within that, $label, lets in the most room light.",
+            Limit::QuarterOutput => "$hold A slower shutter would need more than a quarter of the flash; $label keeps it easy.",
+            Limit::UsableIso => "$label is the fastest shutter that ISO {$body->usableIso->label()} still carries; faster would spare the flash.",
+            Limit::RoomLevel => "$label lets in what the room asks for at this aperture and ISO. $hold",
+            Limit::LongestTime => "$label is as long as people bear who are not held by the pop.",
+            Limit::FastestShutter => "$label is the fastest that focal-plane shutters have; the flash pulses.",
+            Limit::BaseIso => "At ISO {$body->baseIso->label()} a slower shutter would ask for a narrower aperture than you like; $label is the slowest that keeps it.",
+            default => "$label is as fast as this body lights the whole frame: above {$body->sync->label()} a bar stays dark.",
+        }, 't ≤ 2^stabiliser / (k·f35), t ≥ t_sync');
+    }
+
+    private function aperture(): Reason
+    {
+        $label = $this->settings()->aperture->label();
+        $working = $this->moment->look->workingAperture->label();
+
+        return new Reason('aperture', match ($this->best->choice->apertureBound) {
+            Limit::Held => "$label is held by you.",
+            Limit::WorkingAperture => "$label is the aperture you like for this moment, and the other controls can keep it.",
+            Limit::WidestAperture => "$label: you like $working, but the lens has to open all the way or the ISO leaves what you would deliver.",
+            Limit::NarrowestAperture => "$label: the lens closes all the way, there is more light than you can use.",
+            Limit::BaseIso => "$label instead of $working: the ISO cannot go lower.",
+            default => "$label instead of $working: the ISO cannot go higher.",
+        }, '');
+    }
+
+    private function iso(): Reason
+    {
+        $label = $this->settings()->iso->label();
+
+        return new Reason('iso', match ($this->best->choice->isoBound) {
+            Limit::Held => "ISO $label is held by you; the room reads {$this->levels->room->signed()} stops.",
+            Limit::UsableIso => "ISO $label is the highest that you would deliver from this body.",
+            Limit::BaseIso => "ISO $label is the lowest of this body.",
+            Limit::FullOutput => "ISO $label is the lowest at which the flash still reaches the face.",
+            default => "ISO $label makes up the rest, so that the room reads {$this->levels->room->signed()} stops.",
+        }, 'log2(S/100) = log2(N²/t) − EV100 + level');
+    }
+
+    private function head(): Reason
+    {
+        $aim = $this->best->light->aim;
+        $exposure = Number::significant($this->best->light->onFace());
+        $way = $this->moment->pointing->aim === null ? 'has least against it' : 'is your choice';
+
+        $zoom = $this->moment->zoomFor($aim);
+        $stands = sprintf('the zoom stands at %s mm, guide number %s m', Number::plain($zoom->focalLength, 0), Number::plain($zoom->guideNumber, 0));
+
+        return new Reason('head', "{$aim->inWords()} $way; $stands. A full pop brings $exposure lx·s to the face.{$this->split()}", 'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity');
+    }
+
+    private function split(): string
+    {
+        $light = $this->best->light;
+
+        return match (true) {
+            !$light->aim->isBounced() || $light->onFace() <= 0.0 => '',
+            $light->directShare() > 0.5 => ' Nothing overhead sends it back: it is the rim of the beam that reaches the face.',
+            default => sprintf(
+                ' %d %% comes by one reflection, %d %% by later ones.',
+                round(100.0 * $light->shareBy(...Face::cases())),
+                round(100.0 * $light->laterShare()),
+            ),
+        };
+    }
+
+    private function output(): Reason
+    {
+        $wanted = FaceBalance::flashBeside($this->levels->room, $this->moment->look->fill);
+        $why = FaceBalance::isFill($this->levels->room, $this->moment->look->fill)
+            ? "The room lights the face already, so the flash is fill at {$wanted->signed()} stops."
+            : "The room gives the face {$this->levels->room->signed()} stops, which leaves {$wanted->signed()} for the flash.";
+        $full = $this->settings()->levelOfFlash($this->best->light->onFace());
+
+        return new Reason('output', sprintf(
+            '%s A full pop would read %s there, so the output is %s.',
+            $why,
+            $full->signed(),
+            $this->best->output->label(),
+        ), '2^room + 2^flash = 1; stops over = log2(p·H·S / (250·N²))');
+    }
+
+    private function backdrop(): Reason
+    {
+        return new Reason('backdrop', sprintf(
+            'On the far wall the flash spills %s stops beside the room’s %s: together %s.',
+            $this->levels->spill->signed(),
+            $this->levels->room->signed(),
+            $this->levels->backdrop->signed(),
+        ), '2^total = 2^room + 2^spill');
+    }
+
+    private function eyes(): Reason
+    {
+        $ratio = $this->best->light->crownOverFace();
+        $judgement = match (true) {
+            $ratio->value > 1.0 => 'expect dark eye sockets',
+            $ratio->value > 0.0 => 'a little shadow in the eye sockets',
+            default => 'the eyes stay open',
+        };
+
+        return new Reason('eyes', "Light from above against light on the face: {$ratio->signed()} stops, $judgement.", 'log2(H_crown / H_face)');
+    }
+
+    private function doubt(): Reason
+    {
+        return new Reason('doubt', sprintf(
+            'Expect ±%s stops on the face (an empty box with matt walls stands for the room) and ±%s on the room’s glow.',
+            Number::plain($this->solution->faceDoubt()->value, 1),
+            Number::plain(Tolerance::GLOW, 1),
+        ), '');
+    }
+
+    private function settings(): ExposureSettings
+    {
+        return $this->best->choice->settings;
+    }
+}

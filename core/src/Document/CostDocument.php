@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Document;
+
+use Kaddle\Core\Advice\ChangeCost;
+
+/** One point of a curve of costs. */
+final readonly class CostDocument
+{
+    private function __construct(
+        /** The new value in words, with its unit. */
+        public string $label,
+        /** The same as a number: m, mm, or a reflectance. */
+        public float $value,
+        /** Light on the face against before, stops; below 0 is darker. */
+        public float $gain,
+        /** Clicks of output that make up for it; above 0 turns up. */
+        public int $clicks,
+    ) {}
+
+    public static function of(ChangeCost $cost): self
+    {
+        return new self($cost->label, $cost->value, round($cost->gain->value, 3), $cost->clicks);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Document;
+
+use Kaddle\Core\Advice\Remedy;
+
+/**
+ * Something that would help.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class RemedyDocument
+{
+    private function __construct(
+        public string $sentence,
+        /** What it is worth in stops; null when it turns nothing into something. */
+        public ?float $stops,
+    ) {}
+
+    public static function of(Remedy $remedy): self
+    {
+        return new self($remedy->sentence, Rounded::stops($remedy->worth));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Document;
+
+use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Power\EnergyPlan;
+use Kaddle\Core\Power\PowerSource;
+use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Solve\Solution;
+
+/**
+ * What another ISO does to the batteries: a stop of it is a stop of output.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class TradeDocument
+{
+    private function __construct(
+        /** "6400" */
+        public string $iso,
+        /** Whether it is what is set now. */
+        public bool $now,
+        /** Whether the body has it and its owner still delivers it. */
+        public bool $usable,
+        /** Stops by which the shutter gets faster, or the aperture closes, so that the room stays as it is. */
+        public int $stops,
+        /** "1/32" */
+        public string $output,
+        /** s until ready again. */
+        public float $recycle,
+        /** Pops in a set. */
+        public float $pops,
+        /** Pops within ten minutes from which the head is hot. */
+        public float $hotAfter,
+    ) {}
+
+    /** @return list<self> two stops less to two more; what the unit cannot give is left out */
+    public static function allFor(Solution $solution, PowerSource $source): array
+    {
+        $iso = $solution->best->choice->settings->iso;
+        $unit = $solution->moment->flash;
+        $trades = [];
+        foreach ([-2, -1, 0, 1, 2] as $more) {
+            $wanted = $solution->best->output->stops->value() - $more;
+            $output = $unit->nearest($wanted);
+            $sv = ExactStops::fromThirtieths($iso->sv->thirtieths + 30 * $more);
+            if ($more !== 0 && ($wanted > 0.0 || $wanted < $unit->lowest->stops->value() || $sv->thirtieths < -30 || $sv->thirtieths > 300)) {
+                continue;
+            }
+            $body = $solution->moment->body;
+            $trades[] = new self(
+                Iso::of($sv)->label(),
+                $more === 0,
+                $sv->thirtieths >= $body->baseIso->sv->thirtieths && $sv->thirtieths <= $body->usableIso->sv->thirtieths,
+                $more,
+                $output->label(),
+                round($source->recycle($output->share()), 2),
+                round($source->pops($output->share())),
+                round(EnergyPlan::hotAfter($output->share())),
+            );
+        }
+
+        return $trades;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Kit;
+
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Solve\FaceBalance;
+use Kaddle\Core\Solve\Tolerance;
+
+/**
+ * Stops that a moment has to spare with a piece of gear and a way of lighting, and what gives out first.
+ *
+ * From the solver's own equation: with the room's wish fixed, Tv + Av − Sv is fixed. The
+ * room's margin is what is left between that and the most that hands, lens and usable ISO
+ * let in; the flash's margin is what a full pop has over the need at the fastest shutter
+ * that still fits, up to sync; the floor is what the need has over the lowest output at the
+ * slowest shutter.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class KitMargin
+{
+    private function __construct(
+        /** Below 0 it cannot be had; endless below where no light arrives. */
+        public Stops $room,
+        public Stops $flash,
+        /** What the lowest output lies under the need; below 0 even that is too much. */
+        public Stops $floor,
+        /** Whether the depth of the group keeps the lens from opening all the way. */
+        public bool $isHeldByDepth,
+    ) {}
+
+    /**
+     * @param float $exposure on the face by a full pop, lx·s
+     * @param float $needed narrowest opening that the depth of the group asks for, Av; 0 for none
+     */
+    public static function of(Moment $moment, float $exposure, float $needed): self
+    {
+        $hands = 1.0 / $moment->body->steadinessAt($moment->lens->focalLength)->seconds;
+        $sync = $moment->body->sync->tv->value();
+        $held = min($sync, log($hands, 2));
+        $widest = $moment->lens->widest->av->value();
+        $open = max($widest, $needed);
+        $sensitive = $moment->body->usableIso->sv->value();
+        $wanted = $moment->glow->ev - $moment->roomLevel->value;
+        $room = $wanted - ($held + $open - $sensitive);
+        $shutter = $room < 0.0 ? $held : min($sync, $wanted - $open + $sensitive);
+        $level = Stops::of($moment->roomLevel->value + min(0.0, $room));
+        $need = $exposure > 0.0 ? FaceBalance::flashBeside($level, $moment->look->fill)->value + log(2.5 / $exposure, 2) : INF;
+        $most = $room < 0.0 ? $open - $sensitive : $wanted - $held;
+
+        return new self(
+            Stops::of($room),
+            Stops::of(-$need - ($room < 0.0 ? $most : $wanted - $shutter)),
+            Stops::of($need + $most - $moment->flash->lowest->stops->value()),
+            $needed > $widest,
+        );
+    }
+
+    /** The least of the three. */
+    public function stops(): Stops
+    {
+        return Stops::of(min($this->room->value, $this->flash->value, $this->floor->value));
+    }
+
+    /** Whether it cannot be had, rounding to the clicks of the gear apart. */
+    public function isShort(): bool
+    {
+        return $this->stops()->value < -Tolerance::ROUNDING;
+    }
+
+    public function bound(): string
+    {
+        return match (true) {
+            is_infinite($this->flash->value) => 'no light arrives',
+            $this->floor->value <= min($this->room->value, $this->flash->value) => 'lowest output',
+            $this->flash->value <= $this->room->value => 'full output',
+            $this->isHeldByDepth => 'depth of the group',
+            default => 'usable ISO and widest aperture',
+        };
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Meter;
+
+use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Flash\FlashInRoom;
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\Clothing;
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\Direction;
+use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\Vector;
+use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Situation\Scene;
+use Kaddle\Core\Solve\FaceBalance;
+
+/**
+ * What a flash meter finds in the frame: people and what stands behind them, each with its
+ * share of the picture, its tone, and its light by room and by a full pop.
+ *
+ * Light is told as a ratio to correct, tone as a ratio to mid-grey (18 %).
+ */
+final readonly class FrameLight
+{
+    private const MID_GREY = 0.18;
+
+    /** m of a person that a frame of people shows: width of one, and height down to the hips. */
+    private const WIDE = 0.5;
+    private const TALL = 1.1;
+
+    /** A frame is never all people, nor none. */
+    private const LEAST = 0.03;
+    private const MOST = 0.7;
+
+    private function __construct(
+        /** Of a full pop on the face. */
+        public float $faceFlash,
+        private float $behindFlash,
+        /** Of the room, everywhere. */
+        public float $room,
+        /** Share of the picture, 0 to 1. */
+        public float $people,
+        private float $peopleTone,
+        private float $behindTone,
+        private float $shareThatShines,
+        private float $shine,
+        private Stops $fill,
+    ) {}
+
+    public static function of(Moment $moment, Scene $scene, ExposureSettings $settings, HeadAim $aim, Clothing $clothing, Behind $behind): self
+    {
+        $wall = $scene->room->length - $scene->face->x;
+        $place = Vector::of($scene->face->x + max(0.01, min($behind->distance(), $wall)), $scene->face->y, $scene->face->z);
+        $light = FlashInRoom::of($scene->room)
+            ->at(['face' => $scene->faceProbe(), 'behind' => Probe::at($place, Direction::along(Vector::of(-1.0, 0.0, 0.0)))])
+            ->exposures($moment->head($scene, $aim));
+        $room = $settings->offsetOf($moment->glow)->ratio();
+        [$share, $stops] = $behind->shines();
+        $f35 = $moment->lens->focalLength * $moment->body->crop;
+        $frame = 36.0 * 24.0 * ($scene->distance / $f35) ** 2;
+
+        return new self(
+            $settings->levelOfFlash($light['face']->total()->luminance())->ratio(),
+            $settings->levelOfFlash($light['behind']->total()->luminance())->ratio(),
+            $room,
+            max(self::LEAST, min(self::MOST, self::WIDE * min(self::TALL, 24.0 * $scene->distance / $f35) / $frame)),
+            $clothing->reflectance() / self::MID_GREY,
+            $behind->reflectance() / self::MID_GREY,
+            $share,
+            $room * 2.0 ** $stops,
+            $moment->look->fill,
+        );
+    }
+
+    /**
+     * Output that brings the picture, weighed, to mid-grey, in stops under full; endlessly far
+     * under it where the room alone is more than that.
+     *
+     * @param float $weight how much more the people count than what is around them
+     */
+    public function metered(float $weight): float
+    {
+        $behind = (1.0 - $this->people) * (1.0 - $this->shareThatShines);
+        $whole = $weight * $this->people + $behind + (1.0 - $this->people) * $this->shareThatShines;
+        $people = $weight * $this->people * $this->peopleTone / $whole;
+        $around = $behind * $this->behindTone / $whole;
+        $shine = (1.0 - $this->people) * $this->shareThatShines * $this->shine / $whole;
+        $missing = 1.0 - ($people + $around) * $this->room - $shine;
+        $flash = $people * $this->faceFlash + $around * $this->behindFlash;
+
+        return $missing > 0.0 && $flash > 0.0 ? log($missing / $flash, 2) : ($flash > 0.0 ? -INF : INF);
+    }
+
+    /** Output that the face asks for, in stops under full; above 0 where a full pop is not enough. */
+    public function wanted(): float
+    {
+        return FaceBalance::flashBeside(Stops::ofRatio($this->room), $this->fill)->value - log(max(1e-12, $this->faceFlash), 2);
+    }
+
+    /** Level of the face by room and flash, against correct. */
+    public function face(float $output): Stops
+    {
+        return Stops::ofRatio($this->room + $this->faceFlash * 2.0 ** $output);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Night;
+
+use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\Movement;
+use Kaddle\Core\Room\RoomKind;
+
+/** Nights to start from: the usual run of an evening, to be moved and changed. */
+enum NightTemplate: string
+{
+    case EveningWedding = 'evening-wedding';
+    case AwardsDinner = 'awards-dinner';
+    case ClubNight = 'club-night';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::EveningWedding => 'evening wedding',
+            self::AwardsDinner => 'awards dinner',
+            self::ClubNight => 'club night',
+        };
+    }
+
+    /** @return non-empty-list<TemplateMoment> in time order */
+    public function moments(): array
+    {
+        $m = TemplateMoment::of(...);
+        $hall = RoomKind::FunctionRoom;
+
+        return match ($this) {
+            self::EveningWedding => [
+                $m('Arrival outside', '17:30', 30, RoomKind::OpenAir, 4.0, 1.6, 9.0, 1.0, 'f/4', Movement::Walk, Behind::Guests, 3.0),
+                $m('Ceremony', '18:00', 40, $hall, 6.0, 1.6, 5.0, 0.0, 'f/2.8', Movement::Still, Behind::Decor, 1.0),
+                $m('Congratulations', '18:40', 25, $hall, 2.5, 1.6, 5.0, 1.0, 'f/4', Movement::Talk, Behind::Guests, 5.0),
+                $m('Family groups', '19:05', 25, $hall, 4.5, 1.6, 4.5, 1.0, 'f/5.6', Movement::Still, Behind::Wall, 4.0, 1.5),
+                $m('Supper', '19:30', 50, $hall, 3.0, 1.25, 4.0, 1.5, 'f/4', Movement::Talk, Behind::Decor, 2.0),
+                $m('Speeches', '20:20', 30, $hall, 4.0, 1.65, 4.0, 1.5, 'f/2.8', Movement::Talk, Behind::Guests, 3.0),
+                $m('Portrait of the couple', '20:50', 15, RoomKind::OpenAir, 3.0, 1.6, 1.0, 1.5, 'f/2.8', Movement::Still, Behind::DarkHall, 3.0),
+                $m('Cake', '21:05', 15, $hall, 2.5, 1.6, 3.5, 1.0, 'f/4', Movement::Still, Behind::Decor, 5.0),
+                $m('First dance', '21:20', 10, $hall, 4.0, 1.65, 2.5, 2.0, 'f/2.8', Movement::Dance, Behind::Guests, 10.0),
+                $m('Dance floor opens', '21:30', 60, $hall, 2.5, 1.65, 1.5, 2.0, 'f/4', Movement::Dance, Behind::Band, 6.0),
+                $m('Bouquet', '22:30', 10, $hall, 5.0, 1.8, 2.5, 1.5, 'f/4', Movement::Walk, Behind::Guests, 12.0),
+                $m('Late dance', '22:40', 70, $hall, 2.0, 1.65, 1.0, 2.5, 'f/4', Movement::Dance, Behind::Band, 5.0),
+                $m('Farewell with sparklers', '23:50', 15, RoomKind::OpenAir, 4.0, 1.6, -1.0, 1.0, 'f/2.8', Movement::Walk, Behind::Guests, 8.0),
+            ],
+            self::AwardsDinner => [
+                $m('Foyer', '18:00', 45, RoomKind::Gallery, 2.5, 1.6, 6.0, 0.5, 'f/4', Movement::Talk, Behind::Guests, 4.0),
+                $m('Portraits at the wall', '18:15', 30, RoomKind::Gallery, 3.0, 1.6, 6.0, 1.0, 'f/5.6', Movement::Still, Behind::Wall, 4.0),
+                $m('Room before guests', '18:45', 10, $hall, 6.0, 1.3, 4.0, 0.0, 'f/5.6', Movement::Still, Behind::Decor, 1.0),
+                $m('Guests sit down', '18:55', 20, $hall, 3.0, 1.4, 4.0, 1.0, 'f/4', Movement::Walk, Behind::Guests, 4.0),
+                $m('Welcome on stage', '19:15', 15, $hall, 6.0, 1.7, 5.5, 0.5, 'f/2.8', Movement::Talk, Behind::Band, 3.0),
+                $m('Dinner tables', '19:30', 60, $hall, 2.5, 1.25, 4.0, 1.5, 'f/4', Movement::Talk, Behind::Guests, 2.0),
+                $m('First awards', '20:30', 40, $hall, 5.0, 1.7, 5.5, 0.5, 'f/4', Movement::Walk, Behind::Band, 6.0),
+                $m('Winners backstage', '20:50', 30, RoomKind::Gallery, 3.0, 1.6, 5.0, 1.0, 'f/5.6', Movement::Still, Behind::Wall, 3.0, 1.0),
+                $m('Table groups', '21:10', 30, $hall, 4.0, 1.5, 4.0, 1.0, 'f/5.6', Movement::Still, Behind::Guests, 3.0, 1.2),
+                $m('Main award', '21:40', 15, $hall, 6.0, 1.7, 5.5, 0.5, 'f/4', Movement::Walk, Behind::Band, 10.0),
+                $m('All winners', '21:55', 10, $hall, 6.0, 1.7, 5.0, 0.5, 'f/5.6', Movement::Still, Behind::Band, 6.0, 1.5),
+                $m('Bar and music', '22:05', 70, $hall, 2.0, 1.65, 2.0, 2.0, 'f/4', Movement::Dance, Behind::Guests, 4.0),
+            ],
+            self::ClubNight => [
+                $m('Queue at the door', '22:00', 20, RoomKind::OpenAir, 3.0, 1.65, 1.0, 1.0, 'f/2.8', Movement::Talk, Behind::Guests, 3.0),
+                $m('Empty floor, lights on', '22:10', 10, RoomKind::BlackClub, 6.0, 1.4, 3.0, 0.0, 'f/4', Movement::Still, Behind::Band, 1.0),
+                $m('First guests at the bar', '22:20', 40, RoomKind::BlackClub, 2.0, 1.6, 1.5, 1.5, 'f/4', Movement::Talk, Behind::Guests, 3.0),
+                $m('Warm-up', '23:00', 45, RoomKind::BlackClub, 2.5, 1.65, 0.5, 2.0, 'f/4', Movement::Dance, Behind::Band, 4.0),
+                $m('Floor fills', '23:45', 45, RoomKind::BlackClub, 2.0, 1.65, 0.5, 2.0, 'f/5.6', Movement::Dance, Behind::Guests, 6.0),
+                $m('Main act comes on', '00:30', 15, RoomKind::BlackClub, 5.0, 1.8, 2.0, 1.0, 'f/2.8', Movement::Dance, Behind::Band, 8.0),
+                $m('Main act', '00:45', 60, RoomKind::BlackClub, 4.0, 1.8, 1.5, 1.5, 'f/2.8', Movement::Dance, Behind::Band, 4.0),
+                $m('Front row', '01:00', 20, RoomKind::BlackClub, 1.5, 1.65, 1.0, 2.0, 'f/5.6', Movement::Dance, Behind::Guests, 6.0),
+                $m('Confetti', '01:20', 5, RoomKind::BlackClub, 5.0, 1.8, 2.0, 1.5, 'f/4', Movement::Dance, Behind::Band, 15.0),
+                $m('Friends in the corner', '01:45', 30, RoomKind::BlackClub, 1.8, 1.4, -0.5, 2.0, 'f/4', Movement::Talk, Behind::Wall, 3.0),
+                $m('Last hour', '02:15', 60, RoomKind::BlackClub, 2.0, 1.65, 0.0, 2.5, 'f/4', Movement::Dance, Behind::Guests, 4.0),
+                $m('Lights up', '03:15', 15, RoomKind::BlackClub, 3.0, 1.65, 4.0, 0.0, 'f/4', Movement::Talk, Behind::Guests, 2.0),
+            ],
+        };
+    }
+}

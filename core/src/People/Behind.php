@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\People;
+
+/**
+ * What stands behind the people and tells the story.
+ *
+ * @phpstan-all-methods-pure
+ */
+enum Behind: string
+{
+    case Guests = 'guests';
+    case Band = 'band';
+    case Window = 'window';
+    case Decor = 'decor';
+    case Wall = 'wall';
+    case DarkHall = 'dark-hall';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Guests => 'guests',
+            self::Band => 'band or stage',
+            self::Window => 'window',
+            self::Decor => 'flowers and candles',
+            self::Wall => 'plain wall',
+            self::DarkHall => 'dark hall',
+        };
+    }
+
+    /** Share of light that it sends back, as a class of things; a plain wall has its own finish. */
+    public function reflectance(): float
+    {
+        return match ($this) {
+            self::Guests, self::Decor, self::Wall => 0.20,
+            self::Band => 0.12,
+            self::Window => 0.08,
+            self::DarkHall => 0.05,
+        };
+    }
+
+    /** m that it usually stands behind the people; endless for the far wall. */
+    public function distance(): float
+    {
+        return match ($this) {
+            self::Guests => 2.0,
+            self::Decor => 1.0,
+            self::Band => 4.0,
+            self::Window, self::Wall, self::DarkHall => INF,
+        };
+    }
+
+    /**
+     * What shines in it by itself: its share of the picture, and stops over the room.
+     *
+     * @return array{float, float}
+     */
+    public function shines(): array
+    {
+        return match ($this) {
+            self::Window => [0.25, 3.5],
+            self::Decor => [0.03, 3.0],
+            self::Band => [0.08, 2.0],
+            self::Guests, self::Wall, self::DarkHall => [0.0, 0.0],
+        };
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\People;
+
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+
+/**
+ * Who is in the picture, as far as it decides blur, depth and what a meter makes of it.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class People
+{
+    private function __construct(
+        public Movement $movement,
+        /** m from the first row of faces to the last; 0 for one row. */
+        public float $depth,
+        public Clothing $clothing,
+        /** What stands behind them. */
+        public Behind $behind,
+    ) {}
+
+    /** @throws OutOfRange */
+    public static function of(Movement $movement, float $depth, Clothing $clothing, Behind $behind): self
+    {
+        return new self($movement, self::depthLimits()->checked('depth of the group', $depth), $clothing, $behind);
+    }
+
+    public static function depthLimits(): Limits
+    {
+        return Limits::between(0.0, 20.0, 'm', 0.1);
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Radiosity;
+
+use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Footprint;
+use Kaddle\Core\Room\Probe;
+
+/**
+ * The faces of a room cut evenly into rectangles, more of them along its longer sides.
+ *
+ * Every axis is cut into an even number, so that the patches fall into eight mirror
+ * images of one octant. Index = image · (patches of an octant) + place in the octant;
+ * the image's bits 1, 2 and 4 say whether it is mirrored along x, y and z.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Patches
+{
+    public const IMAGES = 8;
+
+    /** Cuts along a side of average length; see docs/physics.md for what they cost and buy. */
+    private const CUTS = 5.0;
+    private const MOST_CUTS = 14;
+
+    /** The faces of the octant at the origin. */
+    private const ORIGIN = [Face::Back, Face::Right, Face::Floor];
+
+    /**
+     * @param list<Patch> $all
+     * @param array<string, array<int, int>> $byCell indexes by face and cell in it
+     * @param array{float, float, float} $extents
+     * @param array{int, int, int} $cuts
+     * @param array<string, FaceGrid> $grids by face
+     */
+    private function __construct(
+        public array $all,
+        private array $byCell,
+        private array $extents,
+        /** Cuts along each axis, even. */
+        private array $cuts,
+        private array $grids,
+    ) {}
+
+    public static function of(BoxRoom $room): self
+    {
+        $extents = $room->extents();
+        $average = ($extents[0] * $extents[1] * $extents[2]) ** (1.0 / 3.0);
+        $cuts = array_map(static fn(float $side): int => self::evenCuts($side / $average), $extents);
+        $all = $byCell = [];
+        for ($image = 0; $image < self::IMAGES; ++$image) {
+            foreach (self::ORIGIN as $face) {
+                foreach (self::mirrored($face, $image, $extents, $cuts) as $cell => $patch) {
+                    $byCell[$patch->face->value][$cell] = count($all);
+                    $all[] = $patch;
+                }
+            }
+        }
+
+        $grids = [];
+        foreach (Face::cases() as $face) {
+            $grids[$face->value] = FaceGrid::of($face, $extents, $cuts);
+        }
+
+        return new self($all, $byCell, $extents, $cuts, $grids);
+    }
+
+    /** How many patches one octant has. */
+    public function inOctant(): int
+    {
+        return intdiv(count($this->all), self::IMAGES);
+    }
+
+    /**
+     * Form factors from the middles of all patches to those of the octant at the origin.
+     *
+     * @return list<list<float>> [patch of the octant][patch]
+     */
+    public function octantSeen(): array
+    {
+        $views = array_map(fn(Face $face): FaceViews => FaceViews::of($face, $this->extents, $this->cuts), self::ORIGIN);
+        $rows = array_fill(0, $this->inOctant(), []);
+        foreach ($this->all as $receiver) {
+            $sender = 0;
+            foreach ($views as $view) {
+                foreach ($view->octantFrom($receiver) as $share) {
+                    $rows[$sender++][] = $share;
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Form factors of a probe to all patches, with what lies below its horizon cut off.
+     *
+     * @return list<float>
+     */
+    public function seenBy(Probe $probe): array
+    {
+        [$eye, $normal] = [$probe->point->byAxis(), $probe->normal->unit->byAxis()];
+        $seen = array_fill(0, count($this->all), 0.0);
+        foreach ($this->grids as $face => $grid) {
+            $spread = $grid->spread($normal);
+            foreach ($grid->seenFrom($eye, $normal) as $cell => $factor) {
+                $index = $this->byCell[$face][$cell];
+                $height = $probe->heightOf($this->all[$index]->middle);
+                $seen[$index] = match (true) {
+                    $height >= $spread => $factor,
+                    $height <= -$spread => 0.0,
+                    default => FormFactor::between($probe, $this->all[$index]),
+                };
+            }
+        }
+
+        return array_values($seen);
+    }
+
+    /** @return array<int, int> how many ends of rays fall on each patch, those that get any */
+    public function hits(Footprint $ends): array
+    {
+        $axis = $ends->face->axis();
+        [$u, $v] = $ends->face->sides();
+        [$along, $across] = match ($axis) {
+            0 => [$ends->y, $ends->z],
+            1 => [$ends->x, $ends->z],
+            default => [$ends->x, $ends->y],
+        };
+        [$cutsU, $cutsV] = [$this->cuts[$u], $this->cuts[$v]];
+        [$perU, $perV] = [$cutsU / $this->extents[$u], $cutsV / $this->extents[$v]];
+        $byCell = $this->byCell[$ends->face->value];
+        $hits = [];
+        foreach ($along as $i => $place) {
+            $patch = $byCell[min($cutsU - 1, (int) ($place * $perU)) * $cutsV + min($cutsV - 1, (int) ($across[$i] * $perV))];
+            $hits[$patch] = ($hits[$patch] ?? 0) + 1;
+        }
+
+        return $hits;
+    }
+
+    private static function evenCuts(float $relativeSide): int
+    {
+        return max(2, min(self::MOST_CUTS, 2 * (int) round(self::CUTS / 2.0 * $relativeSide ** 0.7)));
+    }
+
+    /**
+     * @param array{float, float, float} $extents
+     * @param array{int, int, int} $cuts
+     *
+     * @return array<int, Patch> by cell of their face
+     */
+    private static function mirrored(Face $origin, int $image, array $extents, array $cuts): array
+    {
+        $axis = $origin->axis();
+        [$u, $v] = $origin->sides();
+        $face = self::isMirrored($image, $axis) ? $origin->opposite() : $origin;
+        $patches = [];
+        for ($i = 0; $i < intdiv($cuts[$u], 2); ++$i) {
+            for ($j = 0; $j < intdiv($cuts[$v], 2); ++$j) {
+                $cell = [0, 0, 0];
+                $cell[$u] = self::isMirrored($image, $u) ? $cuts[$u] - 1 - $i : $i;
+                $cell[$v] = self::isMirrored($image, $v) ? $cuts[$v] - 1 - $j : $j;
+                $patches[$cell[$u] * $cuts[$v] + $cell[$v]] = new Patch(
+                    $face,
+                    $cell,
+                    $face->isUpper() ? $extents[$axis] : 0.0,
+                    self::extent($cell[$u], $extents[$u] / $cuts[$u]),
+                    self::extent($cell[$v], $extents[$v] / $cuts[$v]),
+                );
+            }
+        }
+
+        return $patches;
+    }
+
+    private static function isMirrored(int $image, int $axis): bool
+    {
+        return ($image >> $axis & 1) === 1;
+    }
+
+    /** @return array{float, float} */
+    private static function extent(int $cell, float $size): array
+    {
+        return [$cell * $size, ($cell + 1) * $size];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Situation;
+
+use Kaddle\Core\Exposure\Aids;
+use Kaddle\Core\Exposure\Body;
+use Kaddle\Core\Exposure\Lens;
+use Kaddle\Core\Exposure\Mains;
+use Kaddle\Core\Flash\Angles;
+use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\People\People;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Wish\Look;
+use Kaddle\Core\Wish\Pointing;
+
+/**
+ * One planned situation: the scene, the glow, the people, the wish and the gear.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Moment
+{
+    /** Wanted level of the room against metered; negative is darker. */
+    public Stops $roomLevel;
+
+    private function __construct(
+        public Scene $scene,
+        /** Assumed to fall on backdrop and face alike. */
+        public ExposureValue $glow,
+        public Look $look,
+        public Pointing $pointing,
+        public Body $body,
+        public Lens $lens,
+        public FlashUnit $flash,
+        public People $people,
+        /** What the lamps of the place hang on. */
+        public Mains $mains,
+    ) {
+        $this->roomLevel = $look->levelOf($glow);
+    }
+
+    public static function of(
+        Scene $scene,
+        ExposureValue $glow,
+        Look $look,
+        Pointing $pointing,
+        Body $body,
+        Lens $lens,
+        FlashUnit $flash,
+        People $people,
+        Mains $mains,
+    ): self {
+        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains);
+    }
+
+    /** The same through another lens. */
+    public function through(Lens $lens): self
+    {
+        return new self($this->scene, $this->glow, $this->look, $this->pointing, $this->body, $lens, $this->flash, $this->people, $this->mains);
+    }
+
+    /** The same with other help against too much light. */
+    public function with(Aids $aids): self
+    {
+        return new self($this->scene, $this->glow, $this->look->with($aids), $this->pointing, $this->body, $this->lens, $this->flash, $this->people, $this->mains);
+    }
+
+    /** @return non-empty-list<HeadAim> the ways to weigh: all that are open, and the hand's own */
+    public function aims(): array
+    {
+        $open = HeadAim::with($this->flash->outfit);
+
+        return $this->pointing->aim === HeadAim::ByHand ? [...$open, HeadAim::ByHand] : $open;
+    }
+
+    /** Where the head stands; null where it looks straight at the face. */
+    public function angles(HeadAim $aim): ?Angles
+    {
+        return $aim === HeadAim::ByHand ? $this->pointing->angles : $aim->angles();
+    }
+
+    /** The head on the camera, pointing somewhere, with its zoom where it then stands. */
+    public function head(Scene $scene, HeadAim $aim, ?ZoomStep $zoom = null): Head
+    {
+        return $this->flash->head($scene->head, $scene->face->minus($scene->head), $aim, $this->f35(), $this->angles($aim), $zoom ?? $this->zoomFor($aim));
+    }
+
+    /** Where the zoom stands: where the hand has put it, or where it goes by itself. */
+    public function zoomFor(HeadAim $aim): ZoomStep
+    {
+        return $this->pointing->zoom === null
+            ? $this->flash->zoomFor($aim, $this->f35(), $this->angles($aim))
+            : $this->flash->zoom->at($this->pointing->zoom);
+    }
+
+    /**
+     * All that the light of the flash depends on, at full power and for every way to point the head.
+     *
+     * @return array{Scene, Pointing, FlashUnit, float}
+     */
+    public function lighting(): array
+    {
+        return [$this->scene, $this->pointing, $this->flash, $this->f35()];
+    }
+
+    /** Focal length of the lens, mm at 36 mm x 24 mm. */
+    private function f35(): float
+    {
+        return $this->lens->focalLength * $this->body->crop;
+    }
+}

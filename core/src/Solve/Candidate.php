@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Solve;
+
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ModifierKind;
+use Kaddle\Core\Flash\Output;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * One way to point the head, with the settings and the output that go with it.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Candidate
+{
+    /** Stops of trouble that bare light from beside the lens is worth: flat faces, hard shadows. */
+    private const BARE = 3.0;
+
+    /** Direct light from a head that was meant to bounce is worse still: uneven, and off the beam's axis. */
+    private const STRAY = 4.0;
+
+    /** Spill so many stops under the room's glow does not show: it adds a quarter of a stop. */
+    private const HARMLESS_SPILL = 2.5;
+
+    /** Trouble of a cast of 100 mired, stops. */
+    private const CAST = 0.5;
+
+    /** What a stop between the cheeks is worth: shape without effort. */
+    private const MODELLING = 0.4;
+
+    /** What a stop of output is worth that could be saved: batteries, heat. */
+    private const ENERGY = 0.1;
+
+    /** Each stop that the unit lacks outweighs any matter of taste. */
+    private const LACK = 10.0;
+
+    /** @internal made by MomentSolver only */
+    public function __construct(
+        public FaceLight $light,
+        public ExposureChoice $choice,
+        /** Stops against full power that the face asks for; may lie outside what the unit gives. */
+        public float $wantedOutput,
+        /** The nearest that the unit gives. */
+        public Output $output,
+        /** Lowest output of the unit, stops under full. */
+        private float $lowest,
+        private ExposureValue $glow,
+        /** What is fitted to the head, a card that belongs to the aim aside. */
+        public ?ModifierKind $modifier,
+    ) {}
+
+    /** Whether direct light on the face is meant: from a head at it, a card, or something that shines all round. */
+    private function sendsStraightOnPurpose(): bool
+    {
+        return !$this->light->aim->isBounced() || $this->light->aim === HeadAim::Card || ($this->modifier?->coversHead() ?? false);
+    }
+
+    /** Stops that the unit lacks at full power, 0 or more; endless when no light gets there. */
+    public function tooWeak(): float
+    {
+        return $this->wantedOutput > Tolerance::ROUNDING ? $this->wantedOutput : 0.0;
+    }
+
+    /** Stops by which even the lowest output is too much, 0 or more. */
+    public function tooStrong(): float
+    {
+        $over = $this->lowest - $this->wantedOutput;
+
+        return $over > Tolerance::ROUNDING ? $over : 0.0;
+    }
+
+    /**
+     * What speaks against it, in stops: a long recycle, energy, dark eye sockets, spill that
+     * drowns the room's glow, a cast, stray or bare direct light; what models the
+     * face speaks for it.
+     *
+     * Judgement, not physics; the weights follow the school "bounced first,
+     * direct when nothing is overhead".
+     */
+    public function trouble(): float
+    {
+        return max(0.0, $this->wantedOutput - ExposureChooser::EASY_OUTPUT)
+            + self::ENERGY * max(0.0, $this->wantedOutput - $this->lowest)
+            + max(0.0, $this->light->crownOverFace()->value)
+            + max(0.0, $this->spillOverGlow()->value + self::HARMLESS_SPILL)
+            + self::CAST * abs($this->light->cast->mired) / 100.0
+            - self::MODELLING * min(1.0, abs($this->light->leftOverRight()->value)) * (1.0 - $this->light->directShare())
+            + ($this->sendsStraightOnPurpose() ? self::BARE : self::STRAY) * $this->light->directShare()
+            + self::LACK * min(30.0, $this->tooWeak() + $this->tooStrong());
+    }
+
+    /** Flash on the backdrop against the room's own light there, stops. */
+    public function spillOverGlow(): Stops
+    {
+        $settings = $this->choice->settings;
+        $spill = $settings->levelOfFlash($this->light->backdrop * $this->output->share());
+
+        return $spill->minus($settings->offsetOf($this->glow));
+    }
+}

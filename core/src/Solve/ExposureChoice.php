@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Solve;
+
+use Kaddle\Core\Exposure\ExposureSettings;
+
+/**
+ * Camera settings for a moment, and what decided each of them.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class ExposureChoice
+{
+    /** @internal made by ExposureChooser only */
+    public function __construct(
+        public ExposureSettings $settings,
+        public Limit $shutterBound,
+        public Limit $apertureBound,
+        public Limit $isoBound,
+        /** Stops by which even the best settings leave the room darker than wished; 0 or more. */
+        public float $tooDark,
+        /** Stops by which even the tightest settings leave it brighter than wished; 0 or more. */
+        public float $tooBright,
+        /** Stops by which the shutter is slower than hands hold; 0 or more. */
+        public float $shaky,
+    ) {}
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Solve;
+
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * How much flash a face needs beside the room's own light.
+ *
+ * Light adds linearly, 2^room + 2^flash = 2^0. Where the room leaves less to add than
+ * fill flash gives, the flash is fill: two stops under, or what somebody likes, for the eyes.
+ *
+ * @phpstan-all-methods-pure
+ */
+final class FaceBalance
+{
+    private function __construct() {}
+
+    /**
+     * Level that the flash alone must give on the face, against correct.
+     *
+     * @param Stops $room what the room alone gives there
+     * @param Stops $fill level of fill flash
+     */
+    public static function flashBeside(Stops $room, Stops $fill): Stops
+    {
+        return self::isFill($room, $fill) ? $fill : Stops::ofRatio(1.0 - $room->ratio());
+    }
+
+    /** Whether the room lights the face so well that flash is only fill. */
+    public static function isFill(Stops $room, Stops $fill): bool
+    {
+        return 1.0 - $room->ratio() < $fill->ratio();
+    }
+}

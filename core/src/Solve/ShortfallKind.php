@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Solve;
+
+/**
+ * The ways in which a moment cannot be had.
+ *
+ * @phpstan-all-methods-pure
+ */
+enum ShortfallKind: string
+{
+    case RoomTooDark = 'room-too-dark';
+    case RoomTooBright = 'room-too-bright';
+    case FlashTooWeak = 'flash-too-weak';
+    case FlashTooStrong = 'flash-too-strong';
+    case Shaky = 'shaky';
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Wish;
+
+use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * A light for which the picture is exposed, so that it keeps its detail and the rest falls.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class KeptLight
+{
+    private function __construct(
+        public KeptThing $thing,
+        /** What a spot meter reads on it. */
+        public ExposureValue $level,
+        /** The exposure that it gave, where the level is told in that way. */
+        public ?ExposureSettings $metered,
+    ) {}
+
+    public static function of(KeptThing $thing, ExposureValue $level, ?ExposureSettings $metered = null): self
+    {
+        return new self($thing, $level, $metered);
+    }
+
+    /** How the room then reads: the thing sits at its headroom, the room as far under it as it glows less. */
+    public function roomLevel(ExposureValue $glow): Stops
+    {
+        return Stops::of($glow->ev - $this->level->ev + $this->thing->headroom());
+    }
+
+    /** How the thing itself reads where the room reads so. */
+    public function reads(ExposureValue $glow, Stops $room): Stops
+    {
+        return Stops::of($room->value + $this->level->ev - $glow->ev);
+    }
+}

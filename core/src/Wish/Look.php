@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Wish;
+
+use Kaddle\Core\Exposure\Aids;
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Stops;
+
+/**
+ * How a picture should look, and by which school it gets there.
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Look
+{
+    /** Usual fill flash, stops under correct. */
+    public const USUAL_FILL = 2.0;
+
+    private function __construct(
+        /** Wanted level of the room against metered; −6 to +1. A light that is kept overrules it. */
+        public Stops $room,
+        /** Aperture that the photographer likes for this moment's depth; kept when it can be. */
+        public Aperture $workingAperture,
+        public School $school,
+        /** Controls that the photographer holds; the solver sets the others. */
+        public Locks $locks,
+        /** The brightest thing that must hold detail; null where the room is told in stops. */
+        public ?KeptLight $kept,
+        /** Level of the flash where the room lights the face already, −3 to 0. */
+        public Stops $fill,
+        public Aids $aids,
+    ) {}
+
+    /**
+     * @param float $roomUnder stops under metered at which the room should read
+     * @param float $fillUnder stops under correct at which flash is fill
+     *
+     * @throws OutOfRange
+     */
+    public static function of(
+        float $roomUnder,
+        Aperture $workingAperture,
+        School $school = School::ShutterFirst,
+        ?Locks $locks = null,
+        ?KeptLight $kept = null,
+        float $fillUnder = self::USUAL_FILL,
+        ?Aids $aids = null,
+    ): self {
+        return new self(
+            Stops::of(-self::roomUnderLimits()->checked('wish for the room', $roomUnder)),
+            $workingAperture,
+            $school,
+            $locks ?? Locks::none(),
+            $kept,
+            Stops::of(-self::fillLimits()->checked('fill', $fillUnder)),
+            $aids ?? Aids::none(),
+        );
+    }
+
+    public function with(Aids $aids): self
+    {
+        return new self($this->room, $this->workingAperture, $this->school, $this->locks, $this->kept, $this->fill, $aids);
+    }
+
+    /** Wanted level of a room that glows so; a light that is kept never makes it brighter than the range of wishes. */
+    public function levelOf(ExposureValue $glow): Stops
+    {
+        return $this->kept === null ? $this->room : Stops::of(min(-self::roomUnderLimits()->min, $this->kept->roomLevel($glow)->value));
+    }
+
+    /** Whether the photographer has set all three controls and wants them as they are. */
+    public function isFree(): bool
+    {
+        return $this->school === School::FreeHand && $this->locks->areAll();
+    }
+
+    /** Whether a shutter slower than hands hold is meant. */
+    public function acceptsShake(): bool
+    {
+        return $this->school === School::LongTime || $this->isFree();
+    }
+
+    public static function roomUnderLimits(): Limits
+    {
+        return Limits::between(-1.0, 6.0, 'stops under metered', 1.0 / 3.0);
+    }
+
+    public static function fillLimits(): Limits
+    {
+        return Limits::between(0.0, 3.0, 'stops under', 1.0 / 3.0);
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests\Meter;
+
+use Kaddle\Core\Document\TradeDocument;
+use Kaddle\Core\Document\WaysDocument;
+use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\Output;
+use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Flash\ZoomTable;
+use Kaddle\Core\Gear\Compensation;
+use Kaddle\Core\Gear\CompensationSum;
+use Kaddle\Core\Gear\Metering;
+use Kaddle\Core\Meter\Drift;
+use Kaddle\Core\Meter\FrameLight;
+use Kaddle\Core\Meter\OutputWays;
+use Kaddle\Core\Meter\TestFrames;
+use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\Clothing;
+use Kaddle\Core\Power\PowerSource;
+use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Tests\Moments;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class OutputWaysTest extends TestCase
+{
+    public function testWhiteMakesTheMeterMeanAndDarkMakesItLavish(): void
+    {
+        $error = static fn(Clothing $c, Behind $b): float => self::ways($c, $b)->error();
+        self::assertLessThan($error(Clothing::Mixed, Behind::Guests), $error(Clothing::White, Behind::Guests));
+        self::assertGreaterThan($error(Clothing::Mixed, Behind::Guests), $error(Clothing::Dark, Behind::Guests));
+        self::assertGreaterThan($error(Clothing::Mixed, Behind::Guests), $error(Clothing::Mixed, Behind::DarkHall));
+        self::assertLessThan(0.0, $error(Clothing::White, Behind::Window));
+    }
+
+    public function testACleverBodySeesThroughMoreOfIt(): void
+    {
+        $error = static fn(Metering $m): float => abs(self::ways(Clothing::Dark, Behind::DarkHall, $m)->error());
+        self::assertLessThan($error(Metering::Weighted), $error(Metering::Scene));
+        self::assertLessThan($error(Metering::Plain), $error(Metering::Weighted));
+    }
+
+    /** By hand: all mid-grey, everything as far as the face, no room light: the meter gives what the face needs. */
+    public function testMidGreyIsMeteredRight(): void
+    {
+        $moment = Moments::with(['glow.ev' => -6, 'look.roomUnder' => 6, 'room.finishes' => Moments::everywhere('open')]);
+        $solution = MomentSolver::solve($moment);
+        $frame = FrameLight::of($moment, $moment->scene, $solution->best->choice->settings, HeadAim::Direct, Clothing::Mixed, Behind::Guests);
+        // Of what is 2 m behind a face at 3 m there is log2((5/3)^2) = 1.5 stops less, so the meter gives more, by less than that.
+        self::assertGreaterThan($frame->wanted(), $frame->metered(1.0));
+        self::assertLessThan($frame->wanted() + 1.5, $frame->metered(1.0));
+    }
+
+    public function testCompensationBringsTheFaceBackWithinAClickOfTheUnit(): void
+    {
+        foreach (Clothing::cases() as $clothing) {
+            foreach (Behind::cases() as $behind) {
+                $ways = self::ways($clothing, $behind);
+                $planned = $ways->drift()[0];
+                self::assertLessThanOrEqual(1.0 / 6.0 + 1e-9, abs($ways->error() + $ways->compensation()->value()), "$clothing->value before $behind->value");
+                self::assertEqualsWithDelta($planned->manual->value, $planned->compensated->value, 0.25);
+                self::assertTrue($ways->compensation()->isOn(Step::Third));
+            }
+        }
+    }
+
+    /** What is set by hand knows nothing of clothes and backdrops; distance moves it. */
+    public function testByHandOnlyDistanceMovesTheFace(): void
+    {
+        $drift = self::ways(Clothing::Mixed, Behind::Guests)->drift();
+        $byHand = array_map(static fn(Drift $d): float => $d->manual->value, array_slice($drift, 0, 5));
+        self::assertCount(1, array_unique($byHand));
+        self::assertLessThan($byHand[0], $drift[5]->manual->value);
+        self::assertEqualsWithDelta($drift[0]->locked->value, $drift[1]->locked->value, 1e-9, 'what is kept is as steady');
+        self::assertGreaterThan(0.2, abs($drift[1]->metered->value - $drift[2]->metered->value), 'and the meter is not');
+        self::assertEqualsWithDelta($drift[0]->metered->value, $drift[5]->metered->value, 0.15, 'a meter follows the distance');
+    }
+
+    public function testBeyondTheRangeItSaysSo(): void
+    {
+        $ways = self::ways(Clothing::Dark, Behind::DarkHall, Metering::Plain, ['room.length' => 60, 'subject.distance' => 8, 'glow.ev' => -3, 'look.roomUnder' => 6, 'head' => 'direct']);
+        self::assertTrue($ways->isBeyond());
+        self::assertSame(-3.0, $ways->compensation()->value(), 'as far as it goes');
+        self::assertFalse(self::ways(Clothing::Mixed, Behind::Guests)->isBeyond());
+    }
+
+    public function testTheDocumentSaysWhyAndHow(): void
+    {
+        $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'white', 'behind' => 'window']]));
+        $document = WaysDocument::of($solution, OutputWays::of($solution, Metering::Scene), PowerSource::of(2.6, 200.0));
+        self::assertStringContainsString('brighter than mid-grey', $document->why);
+        self::assertStringStartsWith('+', $document->compensation);
+        self::assertCount(6, $document->drift);
+        self::assertSame($document->manual, $document->frames[count($document->frames) - 1]->output);
+        self::assertSame(count($document->frames) - 2, $document->saved);
+    }
+
+    /** A stop of ISO halves what a pop takes out of the cells, and doubles the pops. */
+    public function testAStopOfIsoHalvesTheEnergy(): void
+    {
+        $solution = MomentSolver::solve(Moments::with(['head' => 'left']));
+        [, $less, $now, $more] = TradeDocument::allFor($solution, PowerSource::of(8.0, 100.0));
+        self::assertSame([false, true, false], [$less->now, $now->now, $more->now]);
+        self::assertEqualsWithDelta($now->pops / 2.0, $less->pops, 1.0);
+        self::assertEqualsWithDelta($now->pops * 2.0, $more->pops, 1.0);
+        self::assertEqualsWithDelta($now->recycle * 2.0, $less->recycle, 0.02);
+        self::assertSame([240.0, 480.0, 960.0], [$less->hotAfter, $now->hotAfter, $more->hotAfter], 'thirty full pops in ten minutes');
+        self::assertSame(['1/8', '1/16', '1/32'], [$less->output, $now->output, $more->output]);
+    }
+
+    /** Dark clothes before a dark hall want less; a body at +3 leaves more than the unit can take away. */
+    public function testASumThatTheUnitCannotMakeUpForIsToldInStops(): void
+    {
+        $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'dark', 'behind' => 'dark-hall']]));
+        $ways = OutputWays::of($solution, Metering::Plain);
+        $document = static fn(float $body): WaysDocument => WaysDocument::of($solution, $ways, PowerSource::of(2.6, 200.0), Compensation::of(CompensationSum::FlashAddsUp, $body, 0.0));
+        self::assertLessThan(0.0, $ways->compensation()->value());
+        self::assertMatchesRegularExpression('/= .* on the flash; that is [\d.]+ stops? too much, and the unit cannot make up for it/', $document(3.0)->sum);
+        self::assertStringEndsWith('on the flash.', $document(0.0)->sum);
+    }
+
+    public function testNoTradeBeyondWhatTheUnitGives(): void
+    {
+        $stops = static fn(string $head, float $distance): array => array_column(TradeDocument::allFor(
+            MomentSolver::solve(Moments::with(['head' => $head, 'subject.distance' => $distance, 'room.finishes' => Moments::everywhere('black-drape')])),
+            PowerSource::of(4.0, 200.0),
+        ), 'stops');
+        self::assertSame([0, 1, 2], $stops('up', 9.0), 'at full power there is no stop of ISO to save');
+        self::assertSame([-2, -1, 0], $stops('direct', 0.6), 'at the lowest there is none to spend');
+    }
+
+    /** @param list<string> $labels */
+    #[DataProvider('searches')]
+    public function testFramesGoByWholeStopsAndThenByHalves(int $start, int $wanted, array $labels): void
+    {
+        $unit = FlashUnit::of(ZoomTable::fixed(ZoomStep::of(28.0, 28.0, 38.0)), 28.0, 7, Step::Third);
+        $of = static fn(int $thirtieths): Output => Output::of(ExactStops::fromThirtieths($thirtieths));
+        self::assertSame($labels, array_map(static fn(Output $o): string => $o->label(), TestFrames::from($unit, $of($start), $of($wanted))->outputs));
+    }
+
+    /** @return iterable<string, array{int, int, list<string>}> */
+    public static function searches(): iterable
+    {
+        yield 'right at once' => [-210, -210, ['1/128']];
+        yield 'whole stops' => [-210, -150, ['1/128', '1/64', '1/32']];
+        yield 'past it and back' => [-210, -160, ['1/128', '1/64', '1/32', '1/64 +⅔']];
+        yield 'past it and back twice' => [-210, -170, ['1/128', '1/64', '1/32', '1/64 +⅔', '1/64 +⅓']];
+        yield 'downward' => [0, -60, ['1/1', '1/2', '1/4']];
+        yield 'up to full' => [-30, 0, ['1/2', '1/1']];
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function ways(Clothing $clothing, Behind $behind, Metering $metering = Metering::Scene, array $changes = []): OutputWays
+    {
+        return OutputWays::of(MomentSolver::solve(Moments::with($changes + ['people' => ['clothing' => $clothing->value, 'behind' => $behind->value]])), $metering);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests;
+
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Situation\Moment;
+
+/** Moment documents for tests: the supper of the examples, with changes. */
+final class Moments
+{
+    private function __construct() {}
+
+    /** @return array<array-key, mixed> */
+    public static function supper(): array
+    {
+        $data = json_decode((string) file_get_contents(__DIR__ . '/../examples/supper.json'), true, 16, JSON_THROW_ON_ERROR);
+
+        return is_array($data) ? $data : [];
+    }
+
+    /**
+     * @param array<string, mixed> $changes dotted path => value
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function documentWith(array $changes): array
+    {
+        $document = self::supper();
+        foreach ($changes as $path => $value) {
+            $document = self::set($document, explode('.', $path), $value);
+        }
+
+        return $document;
+    }
+
+    /** @param array<string, mixed> $changes dotted path => value */
+    public static function with(array $changes): Moment
+    {
+        return MomentReader::fromArray(self::documentWith($changes))->moment;
+    }
+
+    /** @return array<string, string> */
+    public static function everywhere(string $finish): array
+    {
+        return array_fill_keys(['ceiling', 'floor', 'back', 'far', 'right', 'left'], $finish);
+    }
+
+    /**
+     * @param array<array-key, mixed> $document
+     * @param non-empty-list<string> $path
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function set(array $document, array $path, mixed $value): array
+    {
+        $name = array_shift($path);
+        $inner = $document[$name] ?? [];
+        $document[$name] = $path === [] ? $value : self::set(is_array($inner) ? $inner : [], $path, $value);
+
+        return $document;
+    }
+}
