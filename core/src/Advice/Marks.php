@@ -84,7 +84,7 @@ final readonly class Marks
     private function blur(): Mark
     {
         $people = $this->moment->people;
-        $blur = SubjectBlur::of($this->moment->lens->focalLength, $this->moment->body->crop, $this->moment->scene->distance, $people->movement->speed());
+        $blur = SubjectBlur::of($this->moment->optics, $this->moment->scene->distance, $people->movement->speed());
         $shutter = $this->firstFrom($blur->sharpFrom());
         if ($shutter->tv->value() < $blur->sharpFrom() - 1e-9) {
             return new Mark(MarkKind::Blur, "By room light alone no shutter holds people who {$people->movement->inWords()} here; the pop does.", 1 + $shutter->tv->thirtieths, null);
@@ -122,7 +122,7 @@ final readonly class Marks
         $near = $this->moment->scene->distance;
         $depth = $this->moment->people->depth;
         $lens = $this->moment->lens;
-        [$needed, $focus] = DepthOfField::forGroup($lens->focalLength, $this->moment->body->crop, $near, $near + $depth);
+        [$needed, $focus] = DepthOfField::forGroup($this->moment->optics, $near, $near + $depth);
         $scale = Aperture::scale($this->moment->body->step, $lens->widest, $lens->narrowest);
         $enough = array_values(array_filter($scale, static fn(Aperture $a): bool => $a->av->value() >= $needed - 1e-9))[0] ?? null;
         $group = sprintf('A group %s m deep', Number::plain($depth, 1));

@@ -70,7 +70,7 @@ final readonly class OneMoreStop
         $av = $settings->aperture->av->thirtieths - self::STOP;
         if ($av >= $lens->widest->av->thirtieths) {
             $wider = Aperture::of(ExactStops::fromThirtieths($av));
-            $sharp = DepthOfField::of($lens->focalLength, $wider, $body->crop, $this->solution->moment->scene->distance);
+            $sharp = DepthOfField::of($this->solution->moment->optics, $wider, $this->solution->moment->scene->distance);
             $holds = $sharp->far >= $this->solution->moment->scene->distance + $this->solution->moment->people->depth;
             $ways[] = [$holds ? 1.5 : 4.0, sprintf('%s, sharp from %s to %s m', $wider->label(), Number::plain($sharp->near, 1), is_finite($sharp->far) ? Number::plain($sharp->far, 1) : 'endless')];
         }

@@ -62,7 +62,7 @@ final readonly class SolutionDocument
     {
         $choice = $solution->best->choice;
         $moment = $solution->moment;
-        $sharp = DepthOfField::of($moment->lens->focalLength, $choice->settings->aperture, $moment->body->crop, $moment->scene->distance);
+        $sharp = DepthOfField::of($moment->optics, $choice->settings->aperture, $moment->scene->distance);
 
         return new self(
             1,

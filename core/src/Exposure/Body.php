@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exposure;
 
+use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Step;
 
 /**
@@ -29,7 +30,14 @@ final readonly class Body
         public float $strictness,
     ) {}
 
-    /** @throws ImpossibleGear */
+    /**
+     * @param float $stabiliser stops
+     * @param float $crop factor against 36 mm x 24 mm
+     * @param float $strictness k in the hand-held rule
+     *
+     * @throws ImpossibleGear
+     * @throws OutOfRange
+     */
     public static function of(
         Step $step,
         Shutter $sync,
@@ -46,11 +54,20 @@ final readonly class Body
             throw ImpossibleGear::because("The usable ISO {$usableIso->label()} lies below the lowest ISO {$baseIso->label()}.");
         }
 
-        return new self($step, $sync, $baseIso, $usableIso, $stabiliser, $crop, $strictness);
+        return new self(
+            $step,
+            $sync,
+            $baseIso,
+            $usableIso,
+            Steadiness::stabiliserLimits()->checked('stabiliser', $stabiliser),
+            Optics::cropLimits()->checked('crop factor', $crop),
+            Steadiness::strictnessLimits()->checked('hand-held rule k', $strictness),
+        );
     }
 
+    /** @param float $focalLength mm, as engraved */
     public function steadinessAt(float $focalLength): Steadiness
     {
-        return Steadiness::handHeld($focalLength, $this->crop, $this->stabiliser, $this->strictness);
+        return Steadiness::handHeld(Optics::of($focalLength, $this->crop), $this->stabiliser, $this->strictness);
     }
 }

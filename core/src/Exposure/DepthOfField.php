@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exposure;
 
+use Kaddle\Core\Quantity\Limits;
+
 /**
  * What is sharp around the distance focused on.
  *
@@ -15,9 +17,6 @@ namespace Kaddle\Core\Exposure;
  */
 final readonly class DepthOfField
 {
-    /** mm on a frame 36 mm wide. */
-    private const CIRCLE = 0.030;
-
     private function __construct(
         /** m */
         public float $near,
@@ -25,16 +24,15 @@ final readonly class DepthOfField
         public float $far,
     ) {}
 
-    /**
-     * @param float $focal mm, as engraved
-     * @param float $distance m, longer than the focal length
-     */
-    public static function of(float $focal, Aperture $aperture, float $crop, float $distance): self
+    /** @param float $distance m to what is focused on, above 0 */
+    public static function of(Optics $optics, Aperture $aperture, float $distance): self
     {
-        $f = $focal / 1000.0;
-        $blur = 2.0 ** ($aperture->av->value() / 2.0) * self::CIRCLE / 1000.0 / $crop * max(0.0, $distance - $f);
+        $f = $optics->metres();
+        $square = $f * $f;
+        $distance = self::distanceLimits()->checked('distance', $distance);
+        $blur = 2.0 ** ($aperture->av->value() / 2.0) * $optics->circle() * max(0.0, $distance - $f);
 
-        return new self($distance * $f * $f / ($f * $f + $blur), $f * $f > $blur ? $distance * $f * $f / ($f * $f - $blur) : INF);
+        return new self($distance * $square / ($square + $blur), $square > $blur ? $distance * $square / ($square - $blur) : INF);
     }
 
     /** m */
@@ -52,12 +50,18 @@ final readonly class DepthOfField
      *
      * @return array{float, float} aperture value Av that is just enough, and where to focus, m
      */
-    public static function forGroup(float $focal, float $crop, float $near, float $far): array
+    public static function forGroup(Optics $optics, float $near, float $far): array
     {
-        $f = $focal / 1000.0;
+        $f = $optics->metres();
         $focus = 2.0 * $near * $far / ($near + $far);
-        $number = ($far - $near) / ($far + $near) * $f * $f / (self::CIRCLE / 1000.0 / $crop * max(1e-6, $focus - $f));
+        $number = ($far - $near) / ($far + $near) * $f * $f / ($optics->circle() * max(1e-6, $focus - $f));
 
         return [2.0 * log(max(1e-3, $number), 2), $focus];
+    }
+
+    /** What optics are reckoned with. */
+    private static function distanceLimits(): Limits
+    {
+        return Limits::between(0.01, 1000.0, 'm', 0.1);
     }
 }

@@ -33,7 +33,7 @@ final readonly class Lens
      */
     public static function of(float $focalLength, Aperture $widest, Aperture $narrowest, ?Aperture $bestFrom = null, ?Aperture $bestTo = null): self
     {
-        Steadiness::focalLimits()->checked('focal length', $focalLength);
+        Optics::focalLimits()->checked('focal length', $focalLength);
         if ($widest->av->thirtieths >= $narrowest->av->thirtieths) {
             throw ImpossibleGear::because("The widest aperture {$widest->label()} must be wider than the narrowest, {$narrowest->label()}.");
         }

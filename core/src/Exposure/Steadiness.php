@@ -22,30 +22,16 @@ final readonly class Steadiness
     ) {}
 
     /**
-     * @param float $focalLength mm, as engraved on the lens
-     * @param float $crop sensor's crop factor against 36 mm x 24 mm
      * @param float $stabiliser stops that a stabiliser buys
      * @param float $strictness k
      *
      * @throws OutOfRange
      */
-    public static function handHeld(float $focalLength, float $crop, float $stabiliser, float $strictness): self
+    public static function handHeld(Optics $optics, float $stabiliser, float $strictness): self
     {
-        $f35 = self::focalLimits()->checked('focal length', $focalLength)
-            * self::cropLimits()->checked('crop factor', $crop);
         $stops = self::stabiliserLimits()->checked('stabiliser', $stabiliser);
 
-        return new self(2.0 ** $stops / (self::strictnessLimits()->checked('hand-held rule k', $strictness) * $f35));
-    }
-
-    public static function focalLimits(): Limits
-    {
-        return Limits::between(8.0, 600.0, 'mm', 1.0);
-    }
-
-    public static function cropLimits(): Limits
-    {
-        return Limits::between(0.5, 3.0, '', 0.1);
+        return new self(2.0 ** $stops / (self::strictnessLimits()->checked('hand-held rule k', $strictness) * $optics->f35()));
     }
 
     public static function stabiliserLimits(): Limits

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\NotANumber;
 use Kaddle\Core\Quantity\OutOfRange;
 
 /**
@@ -36,18 +37,20 @@ final readonly class Beam
     }
 
     /**
-     * @param float $energy all light of one pop at full power, lm·s
+     * @param float $energy all light of one pop at full power, lm·s, 0 or more
      * @param float $exponent 0 or more
      */
     public static function fromEnergy(float $energy, float $exponent): self
     {
+        $energy >= 0.0 && $exponent >= 0.0 && is_finite($energy * $exponent) || throw NotANumber::in('light of a beam');
+
         return new self($energy * ($exponent + 1.0) / (2.0 * M_PI), $exponent);
     }
 
     /** As bright as so many of them. */
     public function times(float $factor): self
     {
-        return new self($this->axial * $factor, $this->exponent);
+        return is_finite($factor) && $factor >= 0.0 ? new self($this->axial * $factor, $this->exponent) : throw NotANumber::in('number of beams');
     }
 
     /**
@@ -57,7 +60,7 @@ final readonly class Beam
      */
     public function narrowedBy(float $halfAngle): self
     {
-        return new self($this->axial, $this->exponent + log(0.5) / log(cos(deg2rad($halfAngle))));
+        return new self($this->axial, $this->exponent + log(0.5) / log(cos(deg2rad(self::halfAngleLimits()->checked('half-angle', $halfAngle)))));
     }
 
     public static function guideNumberLimits(): Limits

@@ -109,8 +109,6 @@ final readonly class FlashUnit
      */
     public function nearest(float $stops): Output
     {
-        $wish = ExactStops::nearest($stops, $this->step);
-
-        return Output::of(ExactStops::fromThirtieths(max($this->lowest->stops->thirtieths, min(0, $wish->thirtieths))));
+        return Output::of(ExactStops::nearest(max($this->lowest->stops->value(), min(0.0, $stops)), $this->step));
     }
 }

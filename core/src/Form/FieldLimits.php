@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Form;
 
 use Kaddle\Core\Exposure\Aids;
-use Kaddle\Core\Exposure\Steadiness;
+use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Flash\ZoomStep;
@@ -49,7 +49,7 @@ final class FieldLimits
             'dialled.body' => Compensation::limits(),
             'dialled.exposure' => Compensation::limits(),
             'outfit.units' => Outfit::unitLimits(),
-            'lens.focalLength' => Steadiness::focalLimits(),
+            'lens.focalLength' => Optics::focalLimits(),
         ];
     }
 }

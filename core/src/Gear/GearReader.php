@@ -8,6 +8,7 @@ use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Body;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Lens;
+use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Exposure\Steadiness;
 use Kaddle\Core\Flash\Beam;
@@ -41,7 +42,7 @@ final readonly class GearReader
         $base = $fields->label('baseIso', 'lowest ISO', static fn(string $l): Iso => Iso::fromLabel($l, $step ?? Step::Third));
         $usable = $fields->label('usableIso', 'usable ISO', static fn(string $l): Iso => Iso::fromLabel($l, $step ?? Step::Third));
         $stabiliser = $fields->number('stabiliser', 'stabiliser', Steadiness::stabiliserLimits());
-        $crop = $fields->number('crop', 'crop factor', Steadiness::cropLimits());
+        $crop = $fields->number('crop', 'crop factor', Optics::cropLimits());
         $strictness = $fields->number('strictness', 'hand-held rule k', Steadiness::strictnessLimits());
         if ($step === null || $sync === null || $base === null || $usable === null || $stabiliser === null || $crop === null || $strictness === null) {
             return null;
@@ -54,7 +55,7 @@ final readonly class GearReader
     {
         $fields = $this->document->object('lens');
         $fields->allowOnly('focalLength', 'widest', 'narrowest', 'bestFrom', 'bestTo');
-        $focal = $fields->number('focalLength', 'focal length', Steadiness::focalLimits());
+        $focal = $fields->number('focalLength', 'focal length', Optics::focalLimits());
         $widest = $fields->label('widest', 'widest aperture', static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third));
         $narrowest = $fields->label('narrowest', 'narrowest aperture', static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third));
         $best = static fn(string $name, string $what): ?Aperture => $fields->has($name) ? $fields->label($name, $what, static fn(string $l): Aperture => Aperture::fromLabel($l, Step::Third)) : null;

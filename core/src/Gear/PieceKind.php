@@ -7,6 +7,7 @@ namespace Kaddle\Core\Gear;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Exposure\Steadiness;
 use Kaddle\Core\Flash\Beam;
@@ -86,7 +87,7 @@ enum PieceKind: string
             Field::needed('usableIso', 'usable ISO', self::label(Iso::fromLabel(...), '6400'), 'The highest that you still deliver.'),
             Field::optional('topIso', 'highest ISO', self::label(Iso::fromLabel(...), '25600'), 'What the dial goes up to.'),
             Field::needed('stabiliser', 'stabiliser', NumberKind::within(Steadiness::stabiliserLimits()), '0 for none.'),
-            Field::needed('crop', 'crop factor', NumberKind::within(Steadiness::cropLimits()), '1 for 36 mm x 24 mm, about 1.5 for the next smaller frame.'),
+            Field::needed('crop', 'crop factor', NumberKind::within(Optics::cropLimits()), '1 for 36 mm x 24 mm, about 1.5 for the next smaller frame.'),
             Field::needed('strictness', 'hand-held rule k', NumberKind::within(Steadiness::strictnessLimits()), 't = 1/(k·f): 1 for steady hands, 2 to be sure.'),
             Field::optional('metering', 'flash metering', Words::choice(Metering::cases())),
             Field::optional('compensations', 'compensations', Words::choice(CompensationSum::cases()), 'Which of them count together: try it with a frame of a grey wall.'),
@@ -98,7 +99,7 @@ enum PieceKind: string
     {
         return [
             Field::needed('openings', 'focal lengths with their widest aperture', PartKind::listOf(Shape::of(
-                Field::needed('focalLength', 'focal length', NumberKind::within(Steadiness::focalLimits())),
+                Field::needed('focalLength', 'focal length', NumberKind::within(Optics::focalLimits())),
                 Field::needed('widest', 'widest aperture', self::label(Aperture::fromLabel(...), 'f/2.8')),
             ), 'focal length', 12, 1), 'From short to long; one for a lens that does not zoom.'),
             Field::needed('narrowest', 'narrowest aperture', self::label(Aperture::fromLabel(...), 'f/16')),

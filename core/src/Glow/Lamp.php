@@ -26,7 +26,7 @@ final readonly class Lamp
      */
     public static function of(string $name, float $lux, float $kelvin, array $states): self
     {
-        $inOrder = array_map(static fn(array $s): array => [Evening::minutes($s[0]), $s[1]], $states);
+        $inOrder = array_map(static fn(array $s): array => [Evening::minutes($s[0]), self::levelLimits()->checked("level of $name", $s[1])], $states);
         usort($inOrder, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
         return new self($name, self::luxLimits()->checked("light of $name", $lux), self::kelvinLimits()->checked("colour of $name", $kelvin), $inOrder);
@@ -35,6 +35,12 @@ final readonly class Lamp
     public static function luxLimits(): Limits
     {
         return Limits::between(0.1, 20_000.0, 'lx', 1.0);
+    }
+
+    /** Share of full. */
+    public static function levelLimits(): Limits
+    {
+        return Limits::between(0.0, 1.0, '', 0.05);
     }
 
     public static function kelvinLimits(): Limits

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Glow;
 
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Limits;
 
 /**
  * Start here for the light of a room through an evening: daylight through its windows and
@@ -63,13 +64,19 @@ final readonly class RoomGlow
      */
     public static function of(Place $place, float $windowShare, array $lamps, array $readings): self
     {
-        $described = new self($place, $windowShare, $lamps, [], [0.0, 0.0], [0.0, 0.0, 0.0]);
+        $described = new self($place, self::shareLimits()->checked('share of daylight', $windowShare), $lamps, [], [0.0, 0.0], [0.0, 0.0, 0.0]);
 
         return $described->learntFrom(array_map(static function (LightReading $r) use ($described): array {
             [$day, $lit] = $described->parts($r->at);
 
             return [$day, $lit, $r->glow->ev, $r->kind->doubt()];
         }, $readings));
+    }
+
+    /** Of the light outdoors, what all windows together let in. */
+    public static function shareLimits(): Limits
+    {
+        return Limits::between(0.0, 20.0, '', 0.01);
     }
 
     public function at(\DateTimeImmutable $time): GlowPoint

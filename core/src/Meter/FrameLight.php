@@ -59,7 +59,7 @@ final readonly class FrameLight
             ->exposures($moment->head($scene, $aim));
         $room = $settings->offsetOf($moment->glow)->ratio();
         [$share, $stops] = $behind->shines();
-        $f35 = $moment->lens->focalLength * $moment->body->crop;
+        $f35 = $moment->optics->f35();
         $frame = 36.0 * 24.0 * ($scene->distance / $f35) ** 2;
 
         return new self(

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Motion;
 
+use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\OutOfRange;
 
 /**
  * Start here: how far somebody who moves across the picture smears while the shutter is open.
@@ -25,16 +28,17 @@ final readonly class SubjectBlur
     ) {}
 
     /**
-     * @param float $focal mm, as engraved, above 0
-     * @param float $crop factor against 36 mm x 24 mm
-     * @param float $distance m, longer than the focal length
+     * @param float $distance m to the subject, above 0
      * @param float $speed m/s across the picture, above 0
+     *
+     * @throws OutOfRange
      */
-    public static function of(float $focal, float $crop, float $distance, float $speed): self
+    public static function of(Optics $optics, float $distance, float $speed): self
     {
-        $f = $focal / 1000.0;
+        $f = $optics->metres();
+        $away = Limits::between(0.01, 1000.0, 'm', 0.1)->checked('distance', $distance) - $f;
 
-        return new self($f * $speed / max(1e-6, $distance - $f) / (0.036 / $crop));
+        return new self($f * Limits::between(0.001, 100.0, 'm/s', 0.1)->checked('speed', $speed) / max(1e-6, $away) / $optics->frameWidth());
     }
 
     public function shareAt(Shutter $shutter): float

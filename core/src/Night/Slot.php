@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Night;
 
 use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Power\PlannedUse;
 
 /** A moment's place in the evening. */
 final readonly class Slot
@@ -18,7 +19,7 @@ final readonly class Slot
     /** @param string $clock "19:30" */
     public static function at(string $clock, int $minutes): self
     {
-        return new self(Evening::minutes($clock), $minutes);
+        return new self(Evening::minutes($clock), (int) PlannedUse::minutesLimits()->checked('length of the moment', $minutes));
     }
 
     public function until(): int

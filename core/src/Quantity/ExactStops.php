@@ -34,6 +34,8 @@ final readonly class ExactStops
     /** The click nearest to a real number of stops. */
     public static function nearest(float $stops, Step $step): self
     {
+        is_finite($stops) || throw NotANumber::in('step');
+
         return new self((int) round($stops * self::PER_STOP / $step->thirtieths()) * $step->thirtieths());
     }
 

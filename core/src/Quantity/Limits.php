@@ -24,6 +24,8 @@ final readonly class Limits
 
     public static function between(float $min, float $max, string $unit, float $step): self
     {
+        is_finite($max - $min) && $max >= $min && $step > 0.0 || throw NotANumber::in('range');
+
         return new self($min, $max, $unit, $step);
     }
 

@@ -19,7 +19,7 @@ final readonly class Rgb
 
     public static function of(float $r, float $g, float $b): self
     {
-        return new self($r, $g, $b);
+        return is_finite($r + $g + $b) ? new self($r, $g, $b) : throw NotANumber::in('light');
     }
 
     public static function grey(float $level): self

@@ -18,13 +18,13 @@ final readonly class Stops
 
     public static function of(float $stops): self
     {
-        return new self($stops);
+        return is_nan($stops) ? throw NotANumber::in('level') : new self($stops);
     }
 
     /** log2 of a ratio of light; a ratio of 0 lies infinitely far down. */
     public static function ofRatio(float $ratio): self
     {
-        return new self($ratio > 0.0 ? log($ratio, 2.0) : -INF);
+        return self::of($ratio > 0.0 ? log($ratio, 2.0) : ($ratio <= 0.0 ? -INF : $ratio));
     }
 
     public function ratio(): float
@@ -34,12 +34,12 @@ final readonly class Stops
 
     public function plus(self $other): self
     {
-        return new self($this->value + $other->value);
+        return self::of($this->value + $other->value);
     }
 
     public function minus(self $other): self
     {
-        return new self($this->value - $other->value);
+        return self::of($this->value - $other->value);
     }
 
     /** The level of both lights together: light adds linearly, 2^a + 2^b. */

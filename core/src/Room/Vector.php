@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Room;
 
+use Kaddle\Core\Quantity\NotANumber;
+
 /**
  * A point or a displacement in room coordinates, metres: x along the room, y across, z up.
  *
@@ -19,7 +21,7 @@ final readonly class Vector
 
     public static function of(float $x, float $y, float $z): self
     {
-        return new self($x, $y, $z);
+        return is_finite($x + $y + $z) ? new self($x, $y, $z) : throw NotANumber::in('place');
     }
 
     public function plus(self $other): self

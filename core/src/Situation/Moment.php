@@ -8,6 +8,7 @@ use Kaddle\Core\Exposure\Aids;
 use Kaddle\Core\Exposure\Body;
 use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Exposure\Mains;
+use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\Head;
@@ -28,6 +29,7 @@ final readonly class Moment
 {
     /** Wanted level of the room against metered; negative is darker. */
     public Stops $roomLevel;
+    public Optics $optics;
 
     private function __construct(
         public Scene $scene,
@@ -43,6 +45,7 @@ final readonly class Moment
         public Mains $mains,
     ) {
         $this->roomLevel = $look->levelOf($glow);
+        $this->optics = Optics::of($lens->focalLength, $body->crop);
     }
 
     public static function of(
@@ -88,14 +91,14 @@ final readonly class Moment
     /** The head on the camera, pointing somewhere, with its zoom where it then stands. */
     public function head(Scene $scene, HeadAim $aim, ?ZoomStep $zoom = null): Head
     {
-        return $this->flash->head($scene->head, $scene->face->minus($scene->head), $aim, $this->f35(), $this->angles($aim), $zoom ?? $this->zoomFor($aim));
+        return $this->flash->head($scene->head, $scene->face->minus($scene->head), $aim, $this->optics->f35(), $this->angles($aim), $zoom ?? $this->zoomFor($aim));
     }
 
     /** Where the zoom stands: where the hand has put it, or where it goes by itself. */
     public function zoomFor(HeadAim $aim): ZoomStep
     {
         return $this->pointing->zoom === null
-            ? $this->flash->zoomFor($aim, $this->f35(), $this->angles($aim))
+            ? $this->flash->zoomFor($aim, $this->optics->f35(), $this->angles($aim))
             : $this->flash->zoom->at($this->pointing->zoom);
     }
 
@@ -106,12 +109,6 @@ final readonly class Moment
      */
     public function lighting(): array
     {
-        return [$this->scene, $this->pointing, $this->flash, $this->f35()];
-    }
-
-    /** Focal length of the lens, mm at 36 mm x 24 mm. */
-    private function f35(): float
-    {
-        return $this->lens->focalLength * $this->body->crop;
+        return [$this->scene, $this->pointing, $this->flash, $this->optics->f35()];
     }
 }

@@ -12,6 +12,7 @@ use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Exposure\ImpossibleGear;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Lens;
+use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Exposure\Steadiness;
 use Kaddle\Core\Quantity\ExactStops;
@@ -71,7 +72,7 @@ final class ExposureTest extends TestCase
     /** By hand: 50 mm at crop 1.5 is 75 mm; k = 2 gives 1/150 s; two stops of stabiliser 4/150 s. */
     public function testHandHeldLimitByHand(): void
     {
-        self::assertEqualsWithDelta(4.0 / 150.0, Steadiness::handHeld(50.0, 1.5, 2.0, 2.0)->seconds, 1e-12);
+        self::assertEqualsWithDelta(4.0 / 150.0, Steadiness::handHeld(Optics::of(50.0, 1.5), 2.0, 2.0)->seconds, 1e-12);
     }
 
     public function testRefusesGearThatContradictsItself(): void

@@ -29,7 +29,7 @@ final class RefusalsTest extends TestCase
         foreach (self::documents() as $name => [$document, $read]) {
             foreach (array_keys(self::paths($document)) as $path) {
                 $told[] = "$name $path";
-                foreach (self::refusals($document, (string) $path, $read) as $sentence => $values) {
+                foreach (self::refusals($document, $path, $read) as $sentence => $values) {
                     $told[] = sprintf('    %s: %s', implode(', ', $values), $sentence);
                 }
             }
@@ -105,7 +105,7 @@ final class RefusalsTest extends TestCase
     {
         $paths = $kinds = [];
         foreach ($document as $name => $value) {
-            $kind = is_array($value) ? $value['piece'] ?? 'any' : 'any';
+            $kind = is_array($value) && is_string($value['piece'] ?? null) ? $value['piece'] : 'any';
             if (array_is_list($document) && isset($kinds[$kind])) {
                 continue;
             }

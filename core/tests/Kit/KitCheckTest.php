@@ -7,6 +7,7 @@ namespace Kaddle\Core\Tests\Kit;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Exposure\Lens;
+use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\KitWay;
 use Kaddle\Core\Kit\Purchase;
@@ -87,10 +88,10 @@ final class KitCheckTest extends TestCase
     /** Thin-lens forms at 50 mm, f/2.8, 5 m and 0.030 mm: near 4.29 m, far 6.00 m (own reckoning with the same formula). */
     public function testDepthOfField(): void
     {
-        $depth = DepthOfField::of(50.0, Aperture::fromLabel('f/2.8', Step::Third), 1.0, 5.0);
+        $depth = DepthOfField::of(Optics::of(50.0, 1.0), Aperture::fromLabel('f/2.8', Step::Third), 5.0);
         self::assertEqualsWithDelta(4.28, $depth->near, 0.01);
         self::assertEqualsWithDelta(6.01, $depth->far, 0.01);
-        self::assertTrue(is_infinite(DepthOfField::of(24.0, Aperture::fromLabel('f/16', Step::Third), 1.0, 5.0)->far));
+        self::assertTrue(is_infinite(DepthOfField::of(Optics::of(24.0, 1.0), Aperture::fromLabel('f/16', Step::Third), 5.0)->far));
     }
 
     public function testEveryTemplateHasADozenMomentsInOrder(): void
