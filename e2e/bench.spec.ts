@@ -63,7 +63,7 @@ test('refuses bad input at its field, keeps the last answer, and recovers', asyn
 
 test('says by how many stops an impossible moment falls short', async ({ page }) => {
   await startNight(page, 'Blackout');
-  await page.getByRole('textbox', { name: 'Glow at ISO 100' }).fill('-6');
+  await page.getByRole('textbox', { name: 'Glow', exact: true }).fill('-6');
   await expect(page.getByRole('heading', { name: 'This cannot be had with this gear' })).toBeVisible();
   await expect(page.getByText(/The room reads \d+(\.\d)? stops darker than you wish/)).toBeVisible();
   await expect(page.getByText('Rest the camera on a stand')).toBeVisible();
@@ -201,7 +201,7 @@ test('a night is added to and deleted', async ({ page }) => {
   await page.getByRole('button', { name: 'Add a moment' }).click();
   await page.waitForURL('**/moments/*');
   await page.getByRole('button', { name: 'Name and time' }).click();
-  await page.getByLabel('Name of the moment').fill('Toast');
+  await page.getByLabel('Name', { exact: true }).fill('Toast');
   await expect(page.getByRole('heading', { level: 1, name: 'Toast' })).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: 'Short-lived' }).click();

@@ -19,7 +19,7 @@ test('people, camera, ceiling and head are moved in the drawings by keys, and th
   await page.getByRole('slider', { name: 'Move the head, from above' }).focus();
   await page.keyboard.press('ArrowUp');
   await expect(page.getByTestId('Head')).toHaveText('Turned by hand');
-  await expect(page.getByRole('textbox', { name: 'Turn, left is above 0' })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Turn of the head' })).toBeVisible();
   const turned = await settings(page);
   await saved(page);
   await page.reload();
@@ -61,7 +61,7 @@ test('moves that follow each other before an answer lose nothing', async ({ page
   await expect(distance).toHaveValue(String(Math.round((before + 0.1) * 100) / 100));
   await page.getByRole('slider', { name: 'Move the head, from above' }).focus();
   await page.keyboard.press('ArrowDown');
-  const turn = page.getByRole('textbox', { name: 'Turn, left is above 0' });
+  const turn = page.getByRole('textbox', { name: 'Turn of the head' });
   const once = Number((await turn.inputValue()).replace('−', '-'));
   await page.keyboard.press('ArrowDown');
   await expect.poll(async () => Number((await turn.inputValue()).replace('−', '-'))).not.toBe(once);

@@ -42,7 +42,7 @@ test('the schools stand side by side, with what a change does to each', async ({
 test('schools, a light to keep and free hand decide what follows', async ({ page }) => {
   await startNight(page, 'Looks');
   const before = await settings(page);
-  const school = page.getByLabel('Which controls follow');
+  const school = page.getByLabel('School');
   await school.selectOption('long-time');
   await expect(page.getByTestId('ISO')).toHaveText('100');
   await school.selectOption('free-hand');
@@ -53,7 +53,7 @@ test('schools, a light to keep and free hand decide what follows', async ({ page
   expect(await settings(page)).toEqual(before);
   await page.getByRole('radio', { name: 'Keep this light' }).click();
   await page.getByLabel('Brightest thing that must hold detail').selectOption('window');
-  await page.getByRole('textbox', { name: 'Level at ISO 100' }).fill('9');
+  await page.getByRole('textbox', { name: 'Level of the thing to keep' }).fill('9');
   await expect(page.getByText(/The window and what is outside at EV 9 may read \+1.5 stops/)).toBeVisible();
   await saved(page);
   await page.reload();
@@ -72,8 +72,8 @@ test('schools, a light to keep and free hand decide what follows', async ({ page
 test('where the room is too bright for sync speed, a filter is offered with its cost', async ({ page }) => {
   await startNight(page, 'Too bright');
   await page.getByRole('radio', { name: 'As EV' }).click();
-  await page.getByRole('textbox', { name: 'Glow at ISO 100' }).fill('14');
-  await page.getByLabel('Aperture you like here').selectOption('f/2.8');
+  await page.getByRole('textbox', { name: 'Glow', exact: true }).fill('14');
+  await page.getByLabel('Aperture that you like here').selectOption('f/2.8');
   const filter = page.getByRole('button', { name: /^ND \d+ stops$/ });
   await filter.click();
   await expect(page.getByTestId('Aperture')).toHaveText('f/2.8');

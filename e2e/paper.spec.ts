@@ -131,12 +131,12 @@ test('a place, its rules, a room and readings make a curve, by keyboard alone', 
   await page.keyboard.type('09182027');
   await page.keyboard.press('Tab');
   await page.keyboard.type('0900PM');
-  await typeInto(page, 'Lx, from an incident meter (optional)', '40');
+  await typeInto(page, 'Reading of an incident meter (optional)', '40');
   await press(page, 'button', 'Save');
   await expect(page.getByRole('img', { name: /Glow of the room: .*21:00 EV 4.0.* 1 readings/ })).toBeVisible();
-  await tabTo(page, 'combobox', 'How it was measured');
+  await tabTo(page, 'combobox', 'Way it was measured');
   await page.keyboard.type('camera');
-  await expect(page.getByLabel('Lx, from an incident meter')).toBeHidden();
+  await expect(page.getByLabel('Reading of an incident meter')).toBeHidden();
   await press(page, 'button', 'Save');
   await expect(page.getByText('needs shutter, aperture and ISO')).toBeVisible();
   await expectAccessible(page);

@@ -19,6 +19,7 @@ use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Illuminate\Support\ViewErrorBag;
+use Kaddle\Core\Reading\Leaves;
 
 /** Feature tests run against a real PostgreSQL, which bin/test starts. */
 abstract class TestCase extends FrameworkTestCase
@@ -94,14 +95,14 @@ abstract class TestCase extends FrameworkTestCase
             'room' => $document['room'] ?? [],
             'camera' => $document['camera'] ?? [],
             'subject' => $document['subject'] ?? [],
-            'glow' => $moment->glow_from_curve ? ['curve' => true] : $document['glow'] ?? [],
+            'glow' => $moment->isGlowFromCurve() ? ['curve' => true] : $document['glow'] ?? [],
             'look' => $document['look'] ?? [],
             'head' => null,
             'bodyId' => $moment->body_id,
             'lensId' => $moment->lens_id,
             'flashId' => $moment->flash_id,
-            'outfit' => ['units' => $moment->units, 'modifierId' => $moment->modifier_id, 'gelId' => $moment->gel_id],
-            'focalLength' => $moment->focal_mm,
+            'outfit' => ['units' => $moment->settings->whole('units'), 'modifierId' => $moment->modifier_id, 'gelId' => $moment->gel_id],
+            'focalLength' => $moment->settings->number('focalLength'),
         ];
         foreach ($changes as $path => $value) {
             Arr::set($draft, $path, $value);
@@ -109,6 +110,18 @@ abstract class TestCase extends FrameworkTestCase
 
         /** @var array<string, mixed> $draft */
         return $draft;
+    }
+
+    /**
+     * The settings of a moment with changes by dotted path; null takes one out.
+     *
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    protected static function settingsOf(Moment $moment, array $changes): array
+    {
+        return Leaves::put($moment->settings->toArray(), $changes);
     }
 
     /** The sentence that the last request left for a field. */

@@ -26,6 +26,11 @@ final readonly class MailKind implements Kind
         return $address;
     }
 
+    public function stored(mixed $value): mixed
+    {
+        return $value;
+    }
+
     public function schema(): array
     {
         return ['type' => 'string', 'format' => 'email', 'maxLength' => self::MOST];

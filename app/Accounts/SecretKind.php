@@ -49,6 +49,11 @@ final readonly class SecretKind implements Kind
         return $fault === null ? $secret : null;
     }
 
+    public function stored(mixed $value): mixed
+    {
+        return $value;
+    }
+
     public function schema(): array
     {
         return ['type' => 'string', 'maxLength' => self::MOST];

@@ -6,6 +6,7 @@ namespace App\Data;
 
 use App\Models\Moment;
 use App\Planning\BenchHistory;
+use App\Planning\DraftForm;
 
 /** A moment as it is stored now, and where its history stands. */
 final readonly class BenchState
@@ -24,6 +25,6 @@ final readonly class BenchState
     {
         $history = BenchHistory::of($moment);
 
-        return new self(MomentDraft::of($moment), $history->revision(), $history->canUndo(), $history->canRedo(), SceneryData::of($moment));
+        return new self(DraftForm::of($moment), $history->revision(), $history->canUndo(), $history->canRedo(), SceneryData::of($moment));
     }
 }

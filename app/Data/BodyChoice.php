@@ -32,7 +32,7 @@ final readonly class BodyChoice
 
     public static function of(Piece $body): self
     {
-        $step = Step::tryFrom(is_string($body->data['step'] ?? null) ? $body->data['step'] : '') ?? Step::Third;
+        $step = $body->figures()->choice('step', Step::class);
 
         return new self(
             GearChoice::of($body),

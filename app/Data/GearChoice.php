@@ -21,6 +21,6 @@ final readonly class GearChoice
     {
         $name = $piece->archived_at === null ? $piece->name() : "{$piece->name()} (archived)";
 
-        return new self($piece->id, $name, PieceFigures::inALine($piece->kind, $piece->data));
+        return new self($piece->id, $name, PieceFigures::inALine($piece->kind, $piece->figures()));
     }
 }

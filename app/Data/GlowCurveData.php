@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Data;
 
 use App\Models\Room;
-use Kaddle\Core\Exchange\RoomShape;
+use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\Sunset;
 
@@ -39,7 +39,7 @@ final readonly class GlowCurveData
         }
         $odd = $room->glow()->oddReadings();
         $readings = [];
-        foreach (RoomShape::readings($room->wholeDocument(), $place->zone) as $i => $reading) {
+        foreach (RoomForm::readings($room->figures(), $place->zone) as $i => $reading) {
             $readings[] = ReadingData::of($reading, $odd[$i] ?? null);
         }
 

@@ -6,7 +6,7 @@ namespace App\Data;
 
 use App\Models\Piece;
 use Kaddle\Core\Exposure\Aperture;
-use Kaddle\Core\Gear\PieceReader;
+use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Quantity\Step;
 
 /** A lens to choose from, with what can be set on it. */
@@ -30,11 +30,11 @@ final readonly class LensChoice
 
     public static function of(Piece $lens): self
     {
-        $openings = PieceReader::openings($lens->data);
+        $openings = LensForm::openings($lens->figures());
         $focal = $openings->focalLimits();
         $scale = static fn(Step $step): array => array_map(
             static fn(Aperture $a): string => $a->label(),
-            Aperture::scale($step, $openings->at($focal->min), PieceReader::narrowest($lens->data)),
+            Aperture::scale($step, $openings->at($focal->min), LensForm::narrowest($lens->figures())),
         );
 
         return new self(GearChoice::of($lens), $focal->min, $focal->max, $scale(Step::Third), $scale(Step::Half));

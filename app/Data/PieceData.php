@@ -31,7 +31,7 @@ final readonly class PieceData
             $piece->id,
             $piece->kind,
             $piece->name(),
-            PieceFigures::inALine($piece->kind, $piece->data),
+            PieceFigures::inALine($piece->kind, $piece->figures()),
             $piece->uses(),
             $piece->archived_at !== null,
             $piece->before !== null,

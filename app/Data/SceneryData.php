@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Data;
 
 use App\Models\Moment;
-use Kaddle\Core\Exchange\RoomShape;
+use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Glow\Daylight;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\SunPosition;
+use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Room\Face;
 
 /** What gives a room its own light, at the time of a moment. */
@@ -29,18 +30,18 @@ final readonly class SceneryData
     {
         $place = $moment->room->venue->place();
         $outdoors = Daylight::lux(SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at));
-        $room = $moment->room->wholeDocument();
+        $room = $moment->room->figures();
+        $hangs = array_map(static fn(Record $lamp): ?float => $lamp->has('hangs') ? $lamp->number('hangs') : null, $room->records('lamps'));
         $lamps = [];
-        foreach (RoomShape::lamps($room) as $i => $lamp) {
+        foreach (RoomForm::lamps($room) as $i => $lamp) {
             $lux = $lamp->at(Evening::minutes($moment->clock()));
-            $hangs = $moment->room->lamps[$i]['hangs'] ?? null;
-            $lamps[] = new LampData($lamp->name, round($lux, 2), round($lux / $lamp->lux, 3), is_numeric($hangs) ? (float) $hangs : null);
+            $lamps[] = new LampData($lamp->name, round($lux, 2), round($lux / $lamp->lux, 3), $hangs[$i]);
         }
 
-        return new self(array_map(static fn(array $w): WindowData => new WindowData(
-            is_string($w['name'] ?? null) ? $w['name'] : '',
-            Face::tryFrom(is_string($w['wall'] ?? null) ? $w['wall'] : '') ?? Face::Left,
-            round($outdoors * (is_numeric($w['share'] ?? null) ? (float) $w['share'] : 0.0) / 100.0, 2),
-        ), $moment->room->windows), $lamps);
+        return new self(array_map(static fn(Record $w): WindowData => new WindowData(
+            $w->text('name'),
+            $w->choice('wall', Face::class),
+            round($outdoors * $w->number('share') / 100.0, 2),
+        ), $room->records('windows')), $lamps);
     }
 }

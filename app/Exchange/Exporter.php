@@ -12,7 +12,6 @@ use App\Models\User;
 use App\Models\Venue;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Exchange\DocumentKind;
-use Kaddle\Core\Exchange\MomentShape;
 
 /** Bags, places and nights as documents that Importer and DocumentReader take. */
 final class Exporter
@@ -76,22 +75,16 @@ final class Exporter
     /** @return array<string, mixed> */
     private static function moment(Moment $moment): array
     {
-        $document = array_intersect_key($moment->document(), array_flip(MomentShape::SHARED));
-
         return [
             'uid' => $moment->uid,
-            'plan' => ['name' => $moment->name, 'starts' => $moment->clock(), 'minutes' => $moment->minutes] + $moment->plan,
+            'plan' => $moment->wholePlan()->toArray(),
             'room' => $moment->room->uid,
             'body' => $moment->body->uid,
             'lens' => $moment->lens->uid,
             'flash' => $moment->flash->uid,
             ...($moment->modifier === null ? [] : ['modifier' => $moment->modifier->uid]),
             ...($moment->gel === null ? [] : ['gel' => $moment->gel->uid]),
-            'units' => $moment->units,
-            'focalLength' => $moment->focal_mm,
-            ...$document,
-            ...($moment->dialled_body === 0.0 && $moment->dialled_exposure === 0.0 ? [] : ['dialled' => ['body' => $moment->dialled_body, 'exposure' => $moment->dialled_exposure]]),
-            ...($moment->glow_from_curve ? ['glow' => ['curve' => true]] : []),
+            ...$moment->settings->toArray(),
         ];
     }
 }

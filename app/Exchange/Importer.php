@@ -19,8 +19,10 @@ use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Exchange\ReadDocument;
 use Kaddle\Core\Exposure\Mains;
+use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Reading\Canonical;
+use Kaddle\Core\Reading\Record;
 
 /**
  * Takes a sound document into an account, as a whole or not at all.
@@ -70,38 +72,38 @@ final class Importer
     /** @return list<ImportChange> */
     private function run(): array
     {
-        $data = $this->document->data;
+        $document = $this->document->document;
         match ($this->document->kind) {
-            DocumentKind::Bag => $this->pieces(ReadDocument::objects($data['pieces'])),
-            DocumentKind::Place => $this->place($data, ''),
-            DocumentKind::Night => $this->night($data),
+            DocumentKind::Bag => $this->pieces($document->records('pieces')),
+            DocumentKind::Place => $this->place($document, ''),
+            DocumentKind::Night => $this->night($document),
         };
 
         return $this->changes;
     }
 
     /**
-     * @param list<array<string, mixed>> $documents
+     * @param list<Record> $documents
      *
      * @return array<string, Piece> by uid
      */
     private function pieces(array $documents): array
     {
-        $known = $this->user->pieces()->whereIn('uid', array_column($documents, 'uid'))->get()->keyBy('uid');
+        $known = $this->user->pieces()->whereIn('uid', array_map(static fn(Record $d): string => $d->text('uid'), $documents))->get()->keyBy('uid');
         $pieces = [];
         foreach ($documents as $i => $document) {
-            $uid = self::text($document, 'uid');
-            $kind = PieceKind::from(self::text($document, 'piece'));
+            $uid = $document->text('uid');
+            $kind = $document->choice('piece', PieceKind::class);
             $piece = $known[$uid] ?? new Piece(['uid' => $uid, 'kind' => $kind, 'data' => []]);
             if ($piece->kind !== $kind) {
                 throw ValidationException::withMessages(["pieces.$i.piece" => "The piece with this identity is a {$piece->kind->inWords()} in your bag."]);
             }
-            $data = array_diff_key($document, ['uid' => null, 'piece' => null]);
+            $data = array_diff_key($document->toArray(), ['uid' => null, 'piece' => null]);
             $changed = $piece->exists && !Canonical::alike($piece->data, $data);
             if ($changed) {
                 $piece->before = $piece->data;
             }
-            $this->note('piece', self::text($document, 'name'), $piece->exists, $changed);
+            $this->note('piece', $document->text('name'), $piece->exists, $changed);
             $piece->data = $data;
             $piece->exists ? $piece->save() : $this->user->putIntoBag($piece);
             if ($changed) {
@@ -114,38 +116,37 @@ final class Importer
     }
 
     /**
-     * @param array<string, mixed> $data
      * @param string $path where it stands in its document, with a dot behind
      *
      * @return array{Venue, array<string, Room>} rooms by uid
      */
-    private function place(array $data, string $path): array
+    private function place(Record $place, string $path): array
     {
-        $venue = $this->user->venues()->where('uid', $data['uid'])->first() ?? new Venue(['uid' => $data['uid']]);
+        $venue = $this->user->venues()->where('uid', $place->text('uid'))->first() ?? new Venue(['uid' => $place->text('uid')]);
         $existed = $venue->exists;
         if (!$existed) {
             Quota::places($this->user);
         }
-        $fields = array_intersect_key($data, array_flip(['name', 'zone', 'latitude', 'longitude'])) + ['mains' => $data['mains'] ?? Mains::Hz50->value, 'rules' => $data['rules'] ?? []];
+        $fields = array_diff_key($place->toArray(), ['format' => null, 'version' => null, 'uid' => null, 'rooms' => null]) + ['mains' => Mains::Hz50->value, 'rules' => []];
         $changed = $existed && !Canonical::alike($fields, array_intersect_key($venue->document(), $fields));
         $this->user->venues()->save($venue->fill($fields));
         $this->note('place', $venue->name, $existed, $changed);
 
-        return [$venue, $this->rooms($venue, ReadDocument::objects($data['rooms']), "{$path}rooms")];
+        return [$venue, $this->rooms($venue, $place->records('rooms'), "{$path}rooms")];
     }
 
     /**
-     * @param list<array<string, mixed>> $documents
+     * @param list<Record> $documents
      * @param string $path where they stand in their document
      *
      * @return array<string, Room> by uid
      */
     private function rooms(Venue $venue, array $documents, string $path): array
     {
-        $known = $this->user->rooms()->with('venue')->whereIn('uid', array_column($documents, 'uid'))->get()->keyBy('uid');
+        $known = $this->user->rooms()->with('venue')->whereIn('uid', array_map(static fn(Record $d): string => $d->text('uid'), $documents))->get()->keyBy('uid');
         $rooms = [];
         foreach ($documents as $i => $document) {
-            $uid = self::text($document, 'uid');
+            $uid = $document->text('uid');
             $room = $known[$uid] ?? (new Room(['uid' => $uid]))->venue()->associate($venue);
             if ($room->venue_id !== $venue->id) {
                 throw ValidationException::withMessages(["$path.$i.uid" => "The room with this identity belongs to “{$room->venue->name}”."]);
@@ -168,24 +169,24 @@ final class Importer
         return $rooms;
     }
 
-    /** @param array<string, mixed> $data */
-    private function night(array $data): void
+    private function night(Record $document): void
     {
-        [$venue, $rooms] = $this->place(ReadDocument::objects([$data['place']])[0], 'place.');
-        $pieces = $this->pieces(ReadDocument::objects($data['pieces']));
-        $night = $this->user->nights()->where('uid', $data['uid'])->first() ?? new Night(['uid' => $data['uid']]);
+        [$venue, $rooms] = $this->place($document->record('place'), 'place.');
+        $pieces = $this->pieces($document->records('pieces'));
+        $uid = $document->text('uid');
+        $night = $this->user->nights()->where('uid', $uid)->first() ?? new Night(['uid' => $uid]);
         $existed = $night->exists;
         if (!$existed) {
             Quota::nights($this->user);
         }
-        $night->fill(['name' => $data['name'], 'held_on' => $data['date']])->venue()->associate($venue);
+        $night->fill(['name' => $document->text('name'), 'held_on' => $document->text('date')])->venue()->associate($venue);
         $this->note('night', $night->name, $existed, $existed && $night->isDirty());
         $this->user->nights()->save($night);
-        $this->moments($night, ReadDocument::objects($data['moments']), $rooms, $pieces);
+        $this->moments($night, $document->records('moments'), $rooms, $pieces);
     }
 
     /**
-     * @param list<array<string, mixed>> $documents
+     * @param list<Record> $documents
      * @param array<string, Room> $rooms
      * @param array<string, Piece> $pieces
      */
@@ -193,25 +194,14 @@ final class Importer
     {
         /** @var Collection<string, Moment> $known */
         $known = $night->moments()->get()->keyBy('uid');
-        foreach ($documents as $i => $document) {
-            $uid = self::text($document, 'uid');
-            $plan = ReadDocument::objects([$document['plan']])[0];
-            $glow = $document['glow'];
-            $dialled = $document['dialled'] ?? [];
-            $moment = ($known[$uid] ?? new Moment(['uid' => $uid]))
-                ->takeLight($this->document->lights[$i], is_array($glow) && ($glow['curve'] ?? false) === true)
-                ->fill([
-                    'room_id' => $rooms[self::text($document, 'room')]->id,
-                    'name' => $plan['name'],
-                    'starts_at' => self::text($plan, 'starts') . ':00',
-                    'minutes' => $plan['minutes'],
-                    'dialled_body' => is_array($dialled) ? $dialled['body'] ?? 0.0 : 0.0,
-                    'dialled_exposure' => is_array($dialled) ? $dialled['exposure'] ?? 0.0 : 0.0,
-                    'plan' => array_diff_key($plan, ['name' => null, 'starts' => null, 'minutes' => null]),
-                ]);
+        foreach ($documents as $document) {
+            $uid = $document->text('uid');
+            $moment = ($known[$uid] ?? new Moment(['uid' => $uid]))->takePlan($document->record('plan'))->fill([
+                'settings' => MomentForm::settings()->stored($document->toArray()),
+                'room_id' => $rooms[$document->text('room')]->id,
+            ]);
             foreach (['body', 'lens', 'flash', 'modifier', 'gel'] as $kind) {
-                $piece = self::text($document, $kind);
-                $moment->setAttribute("{$kind}_id", $piece === '' ? null : $pieces[$piece]->id);
+                $moment->setAttribute("{$kind}_id", $document->has($kind) ? $pieces[$document->text($kind)]->id : null);
             }
             $this->note('moment', $moment->name, $moment->exists, $moment->exists && $moment->isDirty());
             $night->moments()->save($moment);
@@ -227,11 +217,5 @@ final class Importer
     {
         $this->changes[] = ImportChange::of($what, $name, $existed, $changed);
         ($this->progress)(count($this->changes), $this->total);
-    }
-
-    /** @param array<string, mixed> $document */
-    private static function text(array $document, string $name): string
-    {
-        return is_string($document[$name] ?? null) ? $document[$name] : '';
     }
 }

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $moment_id
- * @property array<string, mixed> $moment columns of the moment that it changes, as they are on its other side
+ * @property array<string, mixed> $moment columns of the moment that it changes, as they are on its other side; of the settings, values by dotted path
  * @property array<string, mixed> $room the same of its room
  * @property bool $undone
  */
@@ -22,4 +22,11 @@ final class MomentStep extends Model
     protected $fillable = ['moment', 'room', 'undone'];
 
     protected $casts = ['moment' => 'array', 'room' => 'array', 'undone' => 'boolean'];
+
+    /** @return array<string, mixed> what it changes in the settings, by dotted path */
+    public function settings(): array
+    {
+        /** @var array<string, mixed> */
+        return $this->moment['settings'] ?? [];
+    }
 }

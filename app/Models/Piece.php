@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Reading\Record;
 
 /**
  * A piece of gear in somebody's bag. Its figures are a document of the shape that its
@@ -36,6 +37,9 @@ final class Piece extends Model
         'archived_at' => 'immutable_datetime',
     ];
 
+    /** @var array{array<string, mixed>, Record}|null figures, and what they tell */
+    private ?array $told = null;
+
     /** @var array{string, mixed} JSON, and what it says */
     private array $read = ['', null];
 
@@ -60,9 +64,19 @@ final class Piece extends Model
         return is_string($data) ? $data : '';
     }
 
+    /** By the form of its kind; made once, since all moments of a night share a few pieces. */
+    public function figures(): Record
+    {
+        if ($this->told === null || $this->told[0] !== $this->data) {
+            $this->told = [$this->data, $this->kind->shape()->stored($this->data)];
+        }
+
+        return $this->told[1];
+    }
+
     public function name(): string
     {
-        return is_string($this->data['name'] ?? null) ? $this->data['name'] : '';
+        return $this->figures()->text('name');
     }
 
     /** Moments that are planned with it; counted by scopeWithUses() where there are many. */

@@ -8,9 +8,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Cache;
-use Kaddle\Core\Exchange\RoomShape;
+use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\RoomGlow;
+use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\RidgeWay;
@@ -179,30 +180,37 @@ final class Room extends Model
         ];
     }
 
-    /**
-     * Takes over what the core has read by RoomShape; stores nothing.
-     *
-     * @param array<string, mixed> $read
-     */
-    public function take(array $read): self
+    /** The same, by its form. */
+    public function figures(): Record
     {
-        $roof = is_array($read['roof'] ?? null) ? $read['roof'] : [];
-        $this->fill([
-            'name' => $read['name'] ?? null,
-            'length_m' => $read['length'] ?? null,
-            'width_m' => $read['width'] ?? null,
-            'height_m' => $read['height'] ?? null,
-            'ridge_m' => $roof['ridge'] ?? null,
-            'ridge_runs' => $roof['runs'] ?? null,
-            'windows' => $read['windows'] ?? [],
-            'lamps' => $read['lamps'] ?? [],
-            'readings' => $read['readings'] ?? [],
-        ]);
-        foreach (is_array($read['finishes'] ?? null) ? $read['finishes'] : [] as $face => $finish) {
-            $this->setAttribute("{$face}_finish", $finish);
-        }
+        return RoomForm::whole()->stored($this->wholeDocument());
+    }
+
+    /** Takes over what the form has read of a whole room; stores nothing. */
+    public function take(Record $room): self
+    {
+        $lists = ['windows' => [], 'lamps' => [], 'readings' => []];
+        $this->takeBox($room)->fill(['name' => $room->text('name')] + array_intersect_key($room->toArray(), $lists) + $lists);
         $this->glow = null;
         $this->lightPrint = null;
+
+        return $this;
+    }
+
+    /** Size, roof and finishes only. */
+    public function takeBox(Record $room): self
+    {
+        $roof = $room->has('roof') ? $room->record('roof') : null;
+        $this->fill([
+            'length_m' => $room->number('length'),
+            'width_m' => $room->number('width'),
+            'height_m' => $room->number('height'),
+            'ridge_m' => $roof?->number('ridge'),
+            'ridge_runs' => $roof?->choice('runs', RidgeWay::class),
+        ]);
+        foreach (Face::cases() as $face) {
+            $this->setAttribute("{$face->value}_finish", $room->record('finishes')->choice($face->value, Finish::class));
+        }
 
         return $this;
     }
@@ -216,7 +224,7 @@ final class Room extends Model
     /** Its light over an evening, learnt once from all that it is told by. */
     public function glow(): RoomGlow
     {
-        return $this->glow ??= RoomShape::glow($this->wholeDocument(), $this->venue->place());
+        return $this->glow ??= RoomForm::glow($this->figures(), $this->venue->place());
     }
 
     /** The same at one time, kept in the memory that the workers share: a long night asks for hundreds. */

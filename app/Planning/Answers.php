@@ -38,7 +38,7 @@ final readonly class Answers
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
                 $answers[$moment->id] = AnswerData::fromStored($kept);
             } elseif ($atOnce-- > 0) {
-                $answers[$moment->id] = $answer = AnswerData::of(MomentSolver::solve(MomentReader::fromArray($moment->document())->moment));
+                $answers[$moment->id] = $answer = AnswerData::of(MomentSolver::solve(MomentReader::fromArray($moment->document())));
                 $moment->keep('answer', ['of' => $fingerprint] + $answer->toStore());
             }
         }

@@ -8,8 +8,11 @@ use App\Models\Moment;
 use App\Models\MomentStep;
 use App\Models\Room;
 use Illuminate\Validation\ValidationException;
+use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Reading\Leaves;
+use Kaddle\Core\Reading\Record;
 
 /**
  * Every change of a moment on the bench, kept so that it can be taken back and made again.
@@ -96,14 +99,21 @@ final readonly class BenchHistory
         if ($step === null) {
             throw ValidationException::withMessages(['page' => $none]);
         }
+        $settings = $step->settings();
+        $before = $this->moment->settings->toArray();
+        $after = Leaves::put($before, $settings);
         $now = [
             'moment' => array_intersect_key($this->moment->getAttributes(), $step->moment),
             'room' => array_intersect_key($this->moment->room->getAttributes(), $step->room),
         ];
-        $this->moment->setRawAttributes([...$this->moment->getAttributes(), ...$step->moment]);
+        if ($settings !== []) {
+            $now['moment']['settings'] = Leaves::difference($after, $before);
+        }
+        $this->moment->setRawAttributes([...$this->moment->getAttributes(), ...array_diff_key($step->moment, ['settings' => null])]);
         $this->moment->room->setRawAttributes([...$this->moment->room->getAttributes(), ...$step->room]);
         $this->moment->load(array_diff(Moment::WHOLE, ['room.venue']));
         try {
+            $this->moment->settings = MomentForm::settings()->whole($after);
             MomentReader::fromArray($this->moment->document());
         } catch (FaultyDocument $e) {
             throw ValidationException::withMessages(['page' => "That is not possible any more. {$e->getMessage()}"]);
@@ -125,11 +135,17 @@ final readonly class BenchHistory
      *
      * @param list<string> $columns
      *
-     * @return array<string, mixed> values before the change, of those columns that it changes
+     * @return array<string, mixed> values before the change, of those columns that it changes; of the settings, by dotted path
      */
     private static function before(Moment|Room $record, array $columns): array
     {
-        return array_intersect_key($record->getRawOriginal(), array_intersect_key($record->getDirty(), array_flip($columns)));
+        $before = array_intersect_key($record->getRawOriginal(), array_intersect_key($record->getDirty(), array_flip($columns)));
+        if ($record instanceof Moment && isset($before['settings'])) {
+            $original = $record->getOriginal('settings');
+            $before['settings'] = Leaves::difference($record->settings->toArray(), $original instanceof Record ? $original->toArray() : []);
+        }
+
+        return $before;
     }
 
     /** @return \Illuminate\Database\Eloquent\Relations\HasMany<MomentStep, Moment> */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Venue;
+use Kaddle\Core\Form\PlaceForm;
 use Kaddle\Core\Night\RuleKind;
 use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Reading\Record;
 
 /** What a venue forbids at a time. */
 final readonly class HouseRules
@@ -19,8 +21,8 @@ final readonly class HouseRules
     public static function of(Venue $venue): self
     {
         return new self(array_map(
-            static fn(array $r): array => [RuleKind::from($r['rule']), $r['from'], $r['to'], $r['note'] ?? ''],
-            $venue->rules,
+            static fn(Record $r): array => [$r->choice('rule', RuleKind::class), $r->text('from'), $r->text('to'), $r->has('note') ? $r->text('note') : ''],
+            PlaceForm::shape()->stored($venue->document())->records('rules'),
         ));
     }
 

@@ -19,14 +19,14 @@ final class MomentCautions
     public static function of(Moment $moment, ?EnergyStep $energy): array
     {
         $plan = $moment->plan;
-        $presence = array_map(Presence::from(...), array_values(array_filter(is_array($plan['presence'] ?? null) ? $plan['presence'] : [], is_string(...))));
-        $movement = is_string($plan['movement'] ?? null) ? Movement::from($plan['movement']) : Movement::Still;
-        $nearest = is_numeric($plan['nearest'] ?? null) ? (float) $plan['nearest'] : $moment->subject_distance_m;
-        $rate = is_numeric($plan['framesPerMinute'] ?? null) ? (float) $plan['framesPerMinute'] : 0.0;
+        $nearest = $plan->has('nearest') ? $plan->number('nearest') : INF;
 
-        return array_map(
-            static fn(Caution $c): string => $c->sentence(),
-            Caution::allFor($presence, $movement, min($nearest, $moment->subject_distance_m), $rate, $energy),
-        );
+        return array_map(static fn(Caution $c): string => $c->sentence(), Caution::allFor(
+            $plan->choices('presence', Presence::class),
+            $plan->has('movement') ? $plan->choice('movement', Movement::class) : Movement::Still,
+            min($nearest, $moment->distance()),
+            $plan->has('framesPerMinute') ? $plan->number('framesPerMinute') : 0.0,
+            $energy,
+        ));
     }
 }

@@ -16,9 +16,9 @@ use Kaddle\Core\Reading\FaultyDocument;
 final class MomentsStillFit
 {
     /** Moments alike in these can only fit or fail together. */
-    private const GEAR = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'units', 'head_aim', 'focal_mm'];
+    private const GEAR = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'settings'];
 
-    private const SCENE = ['from_back_wall_m', 'camera_height_m', 'subject_distance_m', 'subject_height_m'];
+    private const SCENE = ['settings->camera', 'settings->subject'];
 
     private function __construct() {}
 

@@ -15,6 +15,7 @@ use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\EnergyStep;
 use Kaddle\Core\Power\PlannedUse;
+use Kaddle\Core\Reading\Record;
 
 /** Batteries over a night, one plan for each flash unit that is used in it. */
 final readonly class NightEnergy
@@ -42,7 +43,7 @@ final readonly class NightEnergy
         $steps = [];
         foreach ($moments->groupBy('flash_id') as $id => $sharing) {
             $flash = $sharing->firstOrFail()->flash;
-            $feed = self::feed($flash->data, $carried);
+            $feed = self::feed($flash->figures(), $carried);
             $plan = EnergyPlan::of(array_values($sharing->map(static fn(Moment $m): PlannedUse => self::use($m, $answers, $rules))->all()), $feed->source);
             $plans[(int) $id] = [$flash, $feed, $plan];
             foreach ($sharing->values() as $i => $moment) {
@@ -67,33 +68,26 @@ final readonly class NightEnergy
     /** A moment without an answer yet is taken at full power: the worst case. */
     private static function use(Moment $moment, Answers $answers, HouseRules $rules): PlannedUse
     {
-        $rate = $moment->plan['framesPerMinute'] ?? self::USUAL_RATE;
+        $rate = $moment->plan->has('framesPerMinute') ? $moment->plan->number('framesPerMinute') : self::USUAL_RATE;
 
         return PlannedUse::of(
             $moment->name,
             (float) $moment->minutes,
-            $rules->forbidFlash($moment->slot()) ? 0.0 : (is_numeric($rate) ? (float) $rate : self::USUAL_RATE),
+            $rules->forbidFlash($moment->slot()) ? 0.0 : $rate,
             $answers->for($moment)->share ?? 1.0,
         );
     }
 
-    /**
-     * What feeds a unit from this bag.
-     *
-     * @param array<string, mixed> $flash figures of the unit
-     */
-    public static function feedFor(array $flash, User $user): Feed
+    /** What feeds a unit from this bag. */
+    public static function feedFor(Record $unit, User $user): Feed
     {
-        return self::feed($flash, self::setsIn($user));
+        return self::feed($unit, self::setsIn($user));
     }
 
-    /**
-     * @param array<string, mixed> $flash figures of the unit
-     * @param array<string, int> $carried sets by kind of battery
-     */
-    private static function feed(array $flash, array $carried): Feed
+    /** @param array<string, int> $carried sets by kind of battery */
+    private static function feed(Record $unit, array $carried): Feed
     {
-        return Feed::of($flash, array_map(BatteryKind::from(...), array_keys($carried)));
+        return Feed::of($unit, array_map(BatteryKind::from(...), array_keys($carried)));
     }
 
     /** @return array<string, int> by kind of battery */
@@ -101,8 +95,8 @@ final readonly class NightEnergy
     {
         $sets = [];
         foreach ($user->pieces()->where('kind', PieceKind::Battery)->toChoose()->orderBy('id')->get() as $piece) {
-            $kind = is_string($piece->data['kind'] ?? null) ? $piece->data['kind'] : '';
-            $sets[$kind] = ($sets[$kind] ?? 0) + (is_int($piece->data['sets'] ?? null) ? $piece->data['sets'] : 0);
+            $kind = $piece->figures()->text('kind');
+            $sets[$kind] = ($sets[$kind] ?? 0) + $piece->figures()->whole('sets');
         }
 
         return $sets;

@@ -10,8 +10,8 @@ use App\Models\User;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Gear\PieceReader;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\KitWay;
 
@@ -44,13 +44,13 @@ final readonly class NightKit
         $figures = $lenses->map(static fn(Piece $p): array => $p->data)->all();
         $results = [];
         foreach ($moments as $moment) {
-            $depth = is_numeric($moment->plan['depth'] ?? null) ? (float) $moment->plan['depth'] : 0.0;
+            $depth = $moment->plan->number('depth');
             $fingerprint = $moment->fingerprint($figures, $depth);
             $kept = $moment->kit;
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
                 $results[$moment->id] = KitResult::fromStored($kept);
             } elseif ($atOnce-- > 0) {
-                $check = KitCheck::of(MomentReader::fromArray($moment->document())->moment, self::ways($lenses, $moment->focal_mm), $depth);
+                $check = KitCheck::of(MomentReader::fromArray($moment->document()), self::ways($lenses, $moment->settings->number('focalLength')), $depth);
                 $results[$moment->id] = $result = KitResult::of($check);
                 $moment->keep('kit', ['of' => $fingerprint] + $result->toStore());
             }
@@ -79,9 +79,9 @@ final readonly class NightKit
     {
         $ways = [];
         foreach ($lenses as $piece) {
-            $openings = PieceReader::openings($piece->data);
+            $openings = LensForm::openings($piece->figures());
             $at = $openings->focalLimits()->nearest($focal);
-            $lens = Lens::of($at, $openings->at($at), PieceReader::narrowest($piece->data));
+            $lens = Lens::of($at, $openings->at($at), LensForm::narrowest($piece->figures()));
             $ways[] = KitWay::bounced($piece->name(), $lens);
             $ways[] = KitWay::straight($piece->name(), $lens);
             $second ??= KitWay::withSecondUnit($piece->name(), $lens);

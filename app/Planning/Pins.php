@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Data\MomentDraft;
 use App\Data\PinData;
 use App\Models\Moment;
 use Illuminate\Support\Collection;
@@ -41,7 +40,7 @@ final readonly class Pins
         $pin = [
             'id' => Str::uuid()->toString(),
             'settings' => Pinned::of($solution)->toStore(),
-            'moment' => array_intersect_key($this->moment->getAttributes(), array_flip(Moment::BENCH)),
+            'moment' => ['settings' => $this->moment->settings->toArray()] + array_intersect_key($this->moment->getAttributes(), array_flip(Moment::BENCH)),
         ];
         $this->change(static fn(Collection $pins): Collection => $pins->count() < self::MOST
             ? $pins->push($pin)
@@ -60,11 +59,25 @@ final readonly class Pins
         return array_map(fn(array $pin): PinData => PinData::of(
             $pin['id'],
             Pinned::fromStored($pin['settings']),
-            MomentDraft::of((clone $this->moment)->setRawAttributes([...$this->moment->getAttributes(), ...$pin['moment']])),
+            DraftForm::of($this->as($pin['moment'])),
             Pinned::of($now),
             $now->moment->body->step,
             $now->moment->flash->step,
         ), $this->moment->pins);
+    }
+
+    /**
+     * The moment as it was when it was pinned, in the room as it is now.
+     *
+     * @param array<string, mixed> $columns
+     */
+    private function as(array $columns): Moment
+    {
+        return (clone $this->moment)->setRawAttributes([
+            ...$this->moment->getAttributes(),
+            ...$columns,
+            'settings' => json_encode($columns['settings'] ?? [], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ]);
     }
 
     /** @param \Closure(Collection<int, TPin>): Collection<int, TPin> $do */

@@ -6,7 +6,6 @@ namespace App\Starter;
 
 use App\Models\Piece;
 use App\Models\User;
-use Kaddle\Core\Gear\PieceReader;
 use Kaddle\Core\Gear\StarterGear;
 
 /** Plain gear of no particular maker, so that a new account can work at once. */
@@ -21,7 +20,7 @@ final class StarterBag
             return;
         }
         foreach (StarterGear::all() as [$kind, $data]) {
-            $user->pieces()->save(new Piece(['kind' => $kind, 'data' => PieceReader::read($kind, $data)]));
+            $user->pieces()->save(new Piece(['kind' => $kind, 'data' => $kind->shape()->whole($data)->toArray()]));
         }
     }
 }

@@ -11,14 +11,12 @@ use App\Models\Room;
 use App\Models\User;
 use App\Models\Venue;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Gear\PieceReader;
 use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Night\TemplateMoment;
 use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Movement;
-use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Room\RoomKind;
 
 /** The first steps of a night: rooms of usual size and moments in them with the first gear of the bag, to be changed later. */
@@ -81,17 +79,16 @@ final class StarterNight
             'body_id' => $this->body->id,
             'lens_id' => $this->lens->id,
             'flash_id' => $this->flash->id,
-            'focal_mm' => PieceReader::openings($this->lens->data)->focalLimits()->nearest(self::FOCAL),
-            'from_back_wall_m' => self::FROM_BACK_WALL,
-            'camera_height_m' => self::CAMERA_HEIGHT,
             'name' => $moment->name,
             'starts_at' => $moment->starts,
             'minutes' => $moment->minutes,
-            'subject_distance_m' => $moment->distance,
-            'subject_height_m' => $moment->height,
-            'glow_ev' => $moment->glow,
-            'room_under_stops' => $moment->roomUnder,
-            'working_av' => Aperture::fromLabel($moment->aperture, Step::Third),
+            'settings' => [
+                'focalLength' => LensForm::openings($this->lens->figures())->focalLimits()->nearest(self::FOCAL),
+                'camera' => ['fromBackWall' => self::FROM_BACK_WALL, 'height' => self::CAMERA_HEIGHT],
+                'subject' => ['distance' => $moment->distance, 'height' => $moment->height],
+                'glow' => ['ev' => $moment->glow],
+                'look' => ['roomUnder' => $moment->roomUnder, 'aperture' => $moment->aperture],
+            ],
             'plan' => [
                 'movement' => $moment->movement->value,
                 'behind' => $moment->behind->value,

@@ -7,10 +7,9 @@ namespace App\Starter;
 use App\Models\User;
 use App\Models\Venue;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Exchange\PlaceShape;
+use Kaddle\Core\Form\PlaceForm;
 use Kaddle\Core\Glow\Place;
 use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Fields;
 
 /** A venue of which no more than name and time zone is known yet. */
 final class StarterVenue
@@ -26,10 +25,7 @@ final class StarterVenue
     {
         $known = is_string($zone) && in_array($zone, \DateTimeZone::listIdentifiers(), true) ? Place::ofZone(new \DateTimeZone($zone)) : null;
         try {
-            $read = Fields::whole(
-                ['name' => $name, 'zone' => $zone, 'latitude' => $known->latitude ?? 0.0, 'longitude' => $known->longitude ?? 0.0],
-                PlaceShape::shape()->read(...),
-            );
+            $read = PlaceForm::shape()->whole(['name' => $name, 'zone' => $zone, 'latitude' => $known->latitude ?? 0.0, 'longitude' => $known->longitude ?? 0.0])->toArray();
         } catch (FaultyDocument $e) {
             $told = [];
             foreach ($e->faults as $fault) {

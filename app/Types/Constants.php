@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Types;
 
+use App\Planning\DraftForm;
 use Kaddle\Core\Flash\HeadAim;
-use Kaddle\Core\Form\FieldLimits;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Night\NightTemplate;
@@ -24,7 +24,7 @@ final class Constants
 
     public static function asTypeScript(): string
     {
-        return self::constant('limits', 'Ranges by field: least, most, sensible step, unit.', FieldLimits::all())
+        return self::constant('fields', 'Fields of a moment, by path: label, hint; of numbers least, most, sensible step and unit, of texts the most letters.', FormTypes::fields(DraftForm::shape()))
             . self::constant('finishes', 'Finishes in words, and where their reflectances come from.', self::finishes())
             . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))

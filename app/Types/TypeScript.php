@@ -14,18 +14,24 @@ final class TypeScript
         private readonly DocTypes $doc,
     ) {}
 
-    /** @param array<string, string> $folders namespace => folder */
-    public static function ofFolders(array $folders): string
+    /**
+     * @param array<string, string> $folders namespace => folder
+     * @param array{array<string, string>, array<string, string>} $forms unions and interfaces of forms, by name
+     */
+    public static function ofFolders(array $folders, array $forms): string
     {
+        [$unions, $interfaces] = $forms;
         $self = new self(new DocTypes());
-        $interfaces = [];
         foreach (self::classesIn($folders) as $class) {
             $interfaces[$class->getShortName()] = $self->interface($class);
         }
         ksort($interfaces);
-        ksort($self->enums);
+        foreach ($self->enums as $name => $enum) {
+            $unions[$name] = self::union($name, array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+        }
+        ksort($unions);
 
-        return implode("\n", [...array_map(self::union(...), array_keys($self->enums), $self->enums), ...$interfaces]);
+        return implode("\n", [...array_values($unions), ...array_values($interfaces)]);
     }
 
     /**
@@ -99,11 +105,9 @@ final class TypeScript
         };
     }
 
-    /** @param class-string<\BackedEnum> $enum */
-    private static function union(string $name, string $enum): string
+    /** @param list<string> $values */
+    public static function union(string $name, array $values): string
     {
-        $values = implode(' | ', array_map(static fn(\BackedEnum $case): string => "'{$case->value}'", $enum::cases()));
-
-        return "export type $name = $values;\n";
+        return sprintf("export type %s = %s;\n", $name, implode(' | ', array_map(static fn(string $value): string => "'$value'", $values)));
     }
 }

@@ -24,7 +24,7 @@ require __DIR__ . '/../vendor/autoload.php';
 
 $rounds = max(3, (int) ($argv[1] ?? 40));
 $json = (string) file_get_contents(__DIR__ . '/../examples/supper.json');
-$moment = MomentReader::fromJson($json)->moment;
+$moment = MomentReader::fromJson($json);
 $scene = $moment->scene;
 $engine = FlashInRoom::of($scene->room);
 $head = Head::at($scene->head, Kaddle\Core\Room\Direction::up(), $moment->zoomFor(Kaddle\Core\Flash\HeadAim::Up)->beam());

@@ -38,7 +38,7 @@ final class Moments
     /** @param array<string, mixed> $changes dotted path => value */
     public static function with(array $changes): Moment
     {
-        return MomentReader::fromArray(self::documentWith($changes))->moment;
+        return MomentReader::fromArray(self::documentWith($changes));
     }
 
     /** @return array<string, string> */

@@ -46,7 +46,7 @@ test('from key press to painted answer', async ({ page }) => {
   for (const { href, name } of moments) {
     await page.goto(href);
     for (const label of ['Subject distance', 'Ceiling height', 'Turn ISO']) await measure(name, label, page.getByRole('slider', { name: label }), false);
-    const aperture = page.getByLabel('Aperture you like here');
+    const aperture = page.getByLabel('Aperture that you like here');
     await measure(name, 'Aperture', aperture, false);
     await measure(name, 'Aperture, not known', aperture, true);
   }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Planning\DraftForm;
 use App\Types\Constants;
+use App\Types\FormTypes;
 use App\Types\TypeScript;
 use Illuminate\Console\Command;
 
@@ -22,7 +24,7 @@ final class WriteTypes extends Command
             . TypeScript::ofFolders([
                 'App\Data' => app_path('Data'),
                 'Kaddle\Core\Document' => base_path('core/src/Document'),
-            ])
+            ], FormTypes::of(DraftForm::shape()))
             . "\n" . Constants::asTypeScript();
         if ($this->option('check') !== true) {
             file_put_contents($path, $text);

@@ -6,24 +6,20 @@ namespace App\Http\Requests;
 
 use App\Models\Moment;
 use App\Models\Piece;
+use App\Planning\DraftForm;
+use App\Planning\RecordKind;
 use Illuminate\Http\Request;
-use Kaddle\Core\Exchange\MomentShape;
+use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
-use Kaddle\Core\Form\ReadMoment;
 use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Gear\CompensationSum;
+use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Gear\PieceReader;
 use Kaddle\Core\Quantity\Number;
-use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\Fields;
-use Kaddle\Core\Reading\PatternKind;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
+use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Situation\Moment as LightMoment;
 
 /**
@@ -34,8 +30,6 @@ use Kaddle\Core\Situation\Moment as LightMoment;
  */
 final readonly class MomentRequest
 {
-    private const GEAR = 'Choose one from your bag.';
-
     /** Fields of a moment document that the page sends under another name. */
     private const ELSEWHERE = [
         'lens.focalLength' => 'focalLength',
@@ -52,55 +46,34 @@ final readonly class MomentRequest
         'outfit.gelId' => PieceKind::Gel,
     ];
 
-    /** Those of them that may be left out. */
-    private const OPTIONAL = ['outfit.modifierId', 'outfit.gelId'];
-
     private Moment $moment;
+    private Record $draft;
+    private Record $settings;
 
-    /** @var array{name: string, startsAt: string} */
-    private array $plan;
-
-    private bool $isFromCurve;
-
-    private Fields $outfit;
-
-    /** @var array<string, array{int, array<string, mixed>}> number and figures of a piece, by field */
+    /** @var array<string, array{int, Record}> number and figures of a piece, by field */
     private array $pieces;
 
-    private Compensation $compensation;
-
-    /** @var array<array-key, mixed> as it was read */
+    /** @var array<string, mixed> the moment document that the draft stands for */
     private array $document;
-
-    private ReadMoment $read;
+    private LightMoment $light;
 
     /** @throws FaultyDocument */
-    public function __construct(private Request $request)
+    public function __construct(Request $request)
     {
         $moment = $request->route('moment');
         $this->moment = $moment instanceof Moment ? $moment : throw new \LogicException('a route without a moment');
-        $faults = new Faults();
-        $fields = Fields::of($request->all(), '', $faults);
-        $plan = self::plan()->read($fields->only('name', 'startsAt'));
-        $this->isFromCurve = is_array($request->input('glow')) && $fields->object('glow')->flag('curve', 'choice of the room’s curve');
-        $this->outfit = $fields->object('outfit');
-        $this->pieces = $this->findPieces($faults);
-        $dialled = $fields->has('dialled') ? $fields->object('dialled') : null;
-        $body = $dialled?->number('body', 'flash compensation on the body', Compensation::limits()) ?? 0.0;
-        $exposure = $dialled?->number('exposure', 'exposure compensation', Compensation::limits()) ?? 0.0;
-        $faults->mustBeNone();
-        /** @var array{name: string, startsAt: string} $plan */
-        $this->plan = $plan;
-        $sum = $this->figures('bodyId')['compensations'] ?? null;
-        $this->compensation = Compensation::of(is_string($sum) ? CompensationSum::from($sum) : CompensationSum::FlashAddsUp, $body, $exposure);
+        $shape = DraftForm::shape();
+        $this->draft = $shape->whole(array_intersect_key($request->all(), array_flip($shape->names())));
+        $this->pieces = $this->findPieces();
+        $this->settings = MomentForm::settings()->stored(['units' => $this->draft->record('outfit')->whole('units')] + $this->draft->toArray());
         $this->document = $this->document();
-        $this->read = $this->readLight();
+        $this->light = $this->readLight();
     }
 
     /** The moment as the core understood it. */
-    public function light(): ReadMoment
+    public function light(): LightMoment
     {
-        return $this->read;
+        return $this->light;
     }
 
     /**
@@ -111,7 +84,7 @@ final readonly class MomentRequest
     public function lightWith(array $parts): ?LightMoment
     {
         try {
-            return MomentReader::fromArray(array_replace_recursive($this->document, $parts))->moment;
+            return MomentReader::fromArray(array_replace_recursive($this->document, $parts));
         } catch (FaultyDocument) {
             return null;
         }
@@ -120,19 +93,26 @@ final readonly class MomentRequest
     /** How the body meters flash, where its figures say. */
     public function metering(): Metering
     {
-        $metering = $this->figures('bodyId')['metering'] ?? null;
+        $body = $this->figures('bodyId');
 
-        return is_string($metering) ? Metering::from($metering) : Metering::Weighted;
+        return $body->has('metering') ? $body->choice('metering', Metering::class) : Metering::Weighted;
     }
 
     /** What is dialled in on the body, and how it counts it. */
     public function compensation(): Compensation
     {
-        return $this->compensation;
+        $body = $this->figures('bodyId');
+        $dialled = $this->settings->record('dialled');
+
+        return Compensation::of(
+            $body->has('compensations') ? $body->choice('compensations', CompensationSum::class) : CompensationSum::FlashAddsUp,
+            $dialled->number('body'),
+            $dialled->number('exposure'),
+        );
     }
 
-    /** @return array<string, mixed> figures of the flash unit */
-    public function flash(): array
+    /** Figures of the flash unit. */
+    public function flash(): Record
     {
         return $this->figures('flashId');
     }
@@ -140,132 +120,103 @@ final readonly class MomentRequest
     /** Takes the draft over into a moment and its room; stores nothing. */
     public function fill(Moment $moment): void
     {
-        $this->fillRoom($moment);
-        $this->fillMoment($moment);
+        $moment->room->takeBox($this->draft->record('room'));
+        $moment->fill([
+            'settings' => $this->settings,
+            'name' => $this->draft->text('name'),
+            'starts_at' => "{$this->draft->text('startsAt')}:00",
+            'body_id' => $this->pieces['bodyId'][0],
+            'lens_id' => $this->pieces['lensId'][0],
+            'flash_id' => $this->pieces['flashId'][0],
+            'modifier_id' => $this->pieces['outfit.modifierId'][0] ?? null,
+            'gel_id' => $this->pieces['outfit.gelId'][0] ?? null,
+        ]);
     }
 
-    private static function plan(): Shape
+    /**
+     * @return array<string, array{int, Record}>
+     *
+     * @throws FaultyDocument
+     */
+    private function findPieces(): array
     {
-        return Shape::of(
-            Field::needed('name', 'name', TextKind::line(80)),
-            Field::needed('startsAt', 'start', PatternKind::clock()),
-        );
-    }
-
-    /** @return array<string, array{int, array<string, mixed>}> */
-    private function findPieces(Faults $faults): array
-    {
-        $named = array_map($this->number(...), array_combine(array_keys(self::PIECES), array_keys(self::PIECES)));
+        $named = array_filter(array_map($this->number(...), array_combine(array_keys(self::PIECES), array_keys(self::PIECES))), is_int(...));
         $found = $this->moment->gearFound();
-        $others = array_diff($named, [null, ...array_keys($found)]);
+        $others = array_diff($named, array_keys($found));
         if ($others !== []) {
             foreach (Piece::query()->where('user_id', $this->moment->ownerId())->findMany($others, ['id', 'kind', 'data']) as $piece) {
                 $found[$piece->id] = ['kind' => $piece->kind->value, 'data' => $piece->data];
             }
         }
         $pieces = [];
-        foreach (self::PIECES as $field => $kind) {
-            $number = $named[$field];
-            if ($number !== null && ($found[$number]['kind'] ?? null) === $kind->value) {
-                $pieces[$field] = [$number, $found[$number]['data']];
-            } elseif ($number !== null || !in_array($field, self::OPTIONAL, true)) {
-                $faults->add($field, self::GEAR);
+        foreach ($named as $field => $number) {
+            $kind = self::PIECES[$field];
+            if (($found[$number]['kind'] ?? null) !== $kind->value) {
+                throw FaultyDocument::at($field, RecordKind::SENTENCE);
             }
+            $pieces[$field] = [$number, $kind->shape()->stored($found[$number]['data'])];
         }
 
         return $pieces;
     }
 
-    /** Of a piece; null where none is named, 0 for what no record is numbered. */
+    /** Of a piece; null where none is named. */
     private function number(string $field): ?int
     {
-        $value = $this->request->input($field);
+        $inOutfit = str_starts_with($field, 'outfit.');
+        $record = $inOutfit ? $this->draft->record('outfit') : $this->draft;
+        $name = $inOutfit ? substr($field, strlen('outfit.')) : $field;
 
-        return $value === null ? null : (int) filter_var($value, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1]]);
+        return $record->has($name) ? $record->whole($name) : null;
     }
 
-    /** @return array<string, mixed> */
-    private function figures(string $field): array
+    private function figures(string $field): Record
     {
         return $this->pieces[$field][1];
     }
 
-    /** @return array<array-key, mixed> the moment document that the draft stands for */
+    /** @return array<string, mixed> */
     private function document(): array
     {
-        return ['version' => MomentReader::VERSION] + $this->request->only(['room', ...array_diff(MomentShape::SHARED, ['glow'])]) + $this->moment->people() + [
+        return MomentForm::documentOf($this->settings, [
+            'room' => $this->draft->record('room')->toArray(),
+            ...$this->moment->people(),
             'mains' => $this->moment->mains()->value,
-            'glow' => $this->glow(),
             'body' => MomentParts::body($this->figures('bodyId')),
-            'lens' => MomentParts::lens($this->figures('lensId'), $this->request->input('focalLength')),
+            'lens' => MomentParts::lens($this->figures('lensId'), $this->settings->number('focalLength')),
             'flash' => MomentParts::flash(
                 $this->figures('flashId'),
-                $this->outfit->raw('units'),
+                $this->settings->whole('units'),
                 $this->pieces['outfit.modifierId'][1] ?? null,
                 $this->pieces['outfit.gelId'][1] ?? null,
             ),
-        ];
+        ], $this->settings->record('glow')->flag('curve') ? $this->glowOfCurve() : null);
     }
 
     /** @throws FaultyDocument */
-    private function readLight(): ReadMoment
+    private function readLight(): LightMoment
     {
         try {
-            $read = MomentReader::fromArray($this->document);
+            $light = MomentReader::fromArray($this->document);
         } catch (FaultyDocument $e) {
             throw $e->renamed(self::ELSEWHERE);
         }
-        $focal = PieceReader::openings($this->figures('lensId'))->focalLimits();
-        if (!$focal->contains($read->moment->lens->focalLength)) {
+        $focal = LensForm::openings($this->figures('lensId'))->focalLimits();
+        if (!$focal->contains($light->lens->focalLength)) {
             throw FaultyDocument::at('focalLength', $focal->min === $focal->max
                 ? sprintf('This lens has %s mm only.', Number::plain($focal->min))
                 : "On this lens the focal length must be {$focal->inWords()}.");
         }
 
-        return $read;
+        return $light;
     }
 
-    /** Glow from the curve becomes the EV that it says for the moment's time. */
-    private function glow(): mixed
+    /** EV that the curve says for the draft's time. */
+    private function glowOfCurve(): float
     {
-        if (!$this->isFromCurve) {
-            $glow = $this->request->input('glow');
-
-            return is_array($glow) ? array_diff_key($glow, ['curve' => null]) : $glow;
-        }
         $this->moment->loadMissing(['night.venue', 'room.venue']);
-        $at = (clone $this->moment)->fill(['starts_at' => $this->plan['startsAt']]);
+        $at = (clone $this->moment)->fill(['starts_at' => $this->draft->text('startsAt')]);
 
-        return ['ev' => round($at->curvePoint()->glow->ev, 2)];
-    }
-
-    private function fillRoom(Moment $moment): void
-    {
-        $box = $this->read->moment->scene->room;
-        $moment->room->fill([
-            'length_m' => $box->length,
-            'width_m' => $box->width,
-            'height_m' => $box->height,
-            'ridge_m' => $box->roof?->ridge,
-            'ridge_runs' => $box->roof?->way,
-        ]);
-        foreach ($this->read->finishes as $face => $finish) {
-            $moment->room->setAttribute("{$face}_finish", $finish);
-        }
-    }
-
-    private function fillMoment(Moment $moment): void
-    {
-        $moment->takeLight($this->read, $this->isFromCurve)->fill([
-            'name' => $this->plan['name'],
-            'starts_at' => "{$this->plan['startsAt']}:00",
-            'body_id' => $this->pieces['bodyId'][0],
-            'lens_id' => $this->pieces['lensId'][0],
-            'flash_id' => $this->pieces['flashId'][0],
-            'modifier_id' => $this->pieces['outfit.modifierId'][0] ?? null,
-            'gel_id' => $this->pieces['outfit.gelId'][0] ?? null,
-            'dialled_body' => $this->compensation->body,
-            'dialled_exposure' => $this->compensation->exposure,
-        ]);
+        return round($at->curvePoint()->glow->ev, 2);
     }
 }

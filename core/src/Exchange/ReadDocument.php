@@ -4,48 +4,31 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
-use Kaddle\Core\Form\ReadMoment;
+use Kaddle\Core\Reading\Record;
 
 /** A document that was found sound. */
 final readonly class ReadDocument
 {
-    /**
-     * @internal made by DocumentReader only
-     *
-     * @param array<string, mixed> $data by the fields of its kind
-     * @param list<ReadMoment> $lights of the moments of a night, in their order
-     */
-    public function __construct(
+    private function __construct(
         public DocumentKind $kind,
-        public array $data,
-        public array $lights,
+        public Record $document,
     ) {}
+
+    /** @internal made by DocumentReader only */
+    public static function of(DocumentKind $kind, Record $document): self
+    {
+        return new self($kind, $document);
+    }
 
     /** How many records it describes: itself, unless it is a bag, and everything in it. */
     public function records(): int
     {
-        $count = static fn(mixed $list): int => is_array($list) ? count($list) : 0;
-        $place = is_array($this->data['place'] ?? null) ? $this->data['place'] : [];
+        $document = $this->document;
 
-        return $count($this->data['pieces'] ?? null) + match ($this->kind) {
-            DocumentKind::Bag => 0,
-            DocumentKind::Place => 1 + $count($this->data['rooms'] ?? null),
-            DocumentKind::Night => 2 + $count($place['rooms'] ?? null) + $count($this->data['moments'] ?? null),
+        return match ($this->kind) {
+            DocumentKind::Bag => count($document->records('pieces')),
+            DocumentKind::Place => 1 + count($document->records('rooms')),
+            DocumentKind::Night => 2 + count($document->records('pieces')) + count($document->record('place')->records('rooms')) + count($document->records('moments')),
         };
-    }
-
-    /**
-     * The objects of a list in it.
-     *
-     * @return list<array<string, mixed>>
-     */
-    public static function objects(mixed $list): array
-    {
-        $objects = [];
-        foreach (is_array($list) ? $list : [] as $object) {
-            $objects[] = array_filter(is_array($object) ? $object : [], is_string(...), ARRAY_FILTER_USE_KEY);
-        }
-
-        return $objects;
     }
 }

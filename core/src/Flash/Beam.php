@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
+use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\NotANumber;
 use Kaddle\Core\Quantity\OutOfRange;
@@ -33,7 +34,7 @@ final readonly class Beam
         $gn = self::guideNumberLimits()->checked('guide number', $guideNumber);
         $angle = self::halfAngleLimits()->checked('half-angle', $halfAngle);
 
-        return new self(2.5 * $gn ** 2, log(0.5) / log(cos(deg2rad($angle))));
+        return new self(ExposureValue::LUX_AT_ZERO * $gn ** 2, log(0.5) / log(cos(deg2rad($angle))));
     }
 
     /**

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Kaddle\Core\Form;
 
 use Kaddle\Core\Exposure\Mains;
-use Kaddle\Core\Gear\GearReader;
+use Kaddle\Core\Gear\BodyForm;
+use Kaddle\Core\Gear\LensForm;
+use Kaddle\Core\Gear\UnitForm;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Reading\Faults;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Fields;
 use Kaddle\Core\Reading\Json;
 use Kaddle\Core\Reading\JsonSize;
+use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Situation\Moment;
 
 /**
@@ -20,22 +23,16 @@ use Kaddle\Core\Situation\Moment;
  * The page and the shell both come through here, so both refuse the same
  * things in the same sentences.
  */
-final readonly class MomentReader
+final class MomentReader
 {
-    public const VERSION = 1;
-
     /** A moment takes one or two kilobytes; whatever is larger is something else. */
     public const MOST_BYTES = 65_536;
-
     private const MOST_VALUES = 4000;
 
-    private function __construct(
-        private Fields $document,
-        private Faults $faults,
-    ) {}
+    private function __construct() {}
 
     /** @throws FaultyDocument */
-    public static function fromJson(string $json): ReadMoment
+    public static function fromJson(string $json): Moment
     {
         $data = Json::read($json, JsonSize::of(self::MOST_BYTES, self::MOST_VALUES));
         if (!is_array($data) || array_is_list($data)) {
@@ -50,36 +47,39 @@ final readonly class MomentReader
      *
      * @throws FaultyDocument
      */
-    public static function fromArray(array $data): ReadMoment
+    public static function fromArray(array $data): Moment
     {
         $faults = new Faults();
+        $moment = self::moment(MomentForm::document()->read(Fields::of($data, '', $faults)));
+        $faults->mustBeNone();
 
-        return (new self(Fields::of($data, '', $faults), $faults))->read();
+        return $moment ?? throw new \LogicException('a moment without a fault that cannot be built');
     }
 
-    private function read(): ReadMoment
+    /** @return Moment|null null after what forbids it was noted */
+    private static function moment(Record $document): ?Moment
     {
-        $this->document->allowOnly('version', 'room', 'camera', 'subject', 'people', 'glow', 'mains', 'look', 'head', 'pointing', 'zoom', 'body', 'lens', 'flash');
-        if (!$this->document->is('version', self::VERSION)) {
-            $this->faults->add('version', sprintf('The version must be %d: this engine knows no other moment document.', self::VERSION));
+        $scene = SceneForm::scene($document);
+        $body = BodyForm::body($document->record('body'), $document, 'body');
+        $lens = LensForm::lens($document);
+        $unit = UnitForm::unit($document);
+        $glow = $document->isSound('glow') ? LevelForm::level($document->record('glow'), 'glow', $body->step ?? Step::Third) : null;
+        if ($body === null || $lens === null || $unit === null) {
+            return null;
         }
-        $scene = (new SceneReader($this->document, $this->faults))->scene();
-        $people = PeopleReader::people($this->document);
-        $gear = new GearReader($this->document, $this->faults);
-        $body = $gear->body();
-        $lens = $gear->lens();
-        $flash = $gear->flash();
-        $glowing = $this->document->object('glow');
-        $glowing->allowOnly('ev', 'metered');
-        $level = LevelReader::in($glowing, 'glow', $body->step ?? Step::Third);
-        $metered = $level->metered();
-        $glow = $level->level($metered);
-        $mains = $this->document->has('mains') ? $this->document->oneOf('mains', 'mains', Mains::class) : Mains::Hz50;
-        $look = LookReader::look($this->document->object('look'), $body, $lens, $flash);
-        $pointing = PointingReader::pointing($this->document, $flash);
-        $this->faults->mustBeNone();
-        assert($scene !== null && $people !== null && $glow !== null && $mains !== null && $look !== null && $pointing !== null && $body !== null && $lens !== null && $flash !== null);
+        $look = LookForm::look($document, $body, $lens, $unit);
+        $pointing = HeadForm::pointing($document, $unit);
 
-        return new ReadMoment(Moment::of($scene[0], $glow, $look, $pointing, $body, $lens, $flash, $people, $mains), $scene[1], $metered);
+        return $scene === null || $glow === null || $look === null || $pointing === null || !$document->isSound('people', 'mains', 'version') ? null : Moment::of(
+            $scene,
+            $glow,
+            $look,
+            $pointing,
+            $body,
+            $lens,
+            $unit,
+            SceneForm::peopleOf($document->record('people')),
+            $document->choice('mains', Mains::class),
+        );
     }
 }

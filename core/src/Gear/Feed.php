@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Gear;
 
 use Kaddle\Core\Power\PowerSource;
+use Kaddle\Core\Reading\Record;
 
 /** What feeds a flash unit on a night, from what the unit takes and what is carried. */
 final readonly class Feed
@@ -21,18 +22,15 @@ final readonly class Feed
     /**
      * The first kind that is carried, else the first that the unit takes.
      *
-     * @param array<string, mixed> $flash as read by PieceReader
+     * @param Record $unit a flash unit of a bag
      * @param list<BatteryKind> $carried
      */
-    public static function of(array $flash, array $carried): self
+    public static function of(Record $unit, array $carried): self
     {
-        $feeds = [];
-        foreach (is_array($flash['feeds'] ?? null) ? $flash['feeds'] : [] as $feed) {
-            $battery = is_array($feed) && is_string($feed['battery'] ?? null) ? BatteryKind::tryFrom($feed['battery']) : null;
-            if ($battery !== null) {
-                $feeds[] = new self(PowerSource::of(self::number($feed, 'fullSeconds'), self::number($feed, 'fullPops')), $battery);
-            }
-        }
+        $feeds = array_map(
+            static fn(Record $f): self => new self(PowerSource::of($f->number('fullSeconds'), $f->number('fullPops')), $f->choice('battery', BatteryKind::class)),
+            $unit->records('feeds'),
+        );
         foreach ($feeds as $feed) {
             if (in_array($feed->battery, $carried, true)) {
                 return $feed;
@@ -40,11 +38,5 @@ final readonly class Feed
         }
 
         return $feeds[0] ?? new self(PowerSource::of(...self::USUAL), null);
-    }
-
-    /** @param array<array-key, mixed> $feed */
-    private static function number(array $feed, string $name): float
-    {
-        return is_numeric($feed[$name] ?? null) ? (float) $feed[$name] : 0.0;
     }
 }

@@ -4,54 +4,49 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Gear;
 
+use Kaddle\Core\Reading\Record;
+
 /** Pieces of a bag in the form in which a moment document carries them. */
 final class MomentParts
 {
     private function __construct() {}
 
-    /**
-     * @param array<string, mixed> $piece
-     *
-     * @return array<string, mixed>
-     */
-    public static function body(array $piece): array
+    /** @return array<string, mixed> */
+    public static function body(Record $piece): array
     {
-        return array_intersect_key($piece, array_flip(['step', 'sync', 'baseIso', 'usableIso', 'stabiliser', 'crop', 'strictness']));
+        return array_intersect_key($piece->toArray(), array_flip(BodyForm::FIGURES));
     }
 
     /**
-     * @param array<string, mixed> $piece
-     * @param mixed $focalLength mm
+     * @param mixed $focalLength mm, as it came: the reader of the document judges it
      *
      * @return array<string, mixed>
      */
-    public static function lens(array $piece, mixed $focalLength): array
+    public static function lens(Record $piece, mixed $focalLength): array
     {
         $focal = is_int($focalLength) || is_float($focalLength) ? (float) $focalLength : 0.0;
 
         return [
             'focalLength' => $focalLength,
-            'widest' => PieceReader::openings($piece)->at($focal)->label(),
-            'narrowest' => $piece['narrowest'] ?? null,
-            ...array_intersect_key($piece, array_flip(['bestFrom', 'bestTo'])),
+            'widest' => LensForm::openings($piece)->at($focal)->label(),
+            ...array_intersect_key($piece->toArray(), array_flip(['narrowest', 'bestFrom', 'bestTo'])),
         ];
     }
 
     /**
-     * @param array<string, mixed> $piece
-     * @param mixed $units how many side by side
-     * @param array<string, mixed>|null $modifier
-     * @param array<string, mixed>|null $gel
+     * @param mixed $units how many side by side, as it came
      *
      * @return array<string, mixed>
      */
-    public static function flash(array $piece, mixed $units = 1, ?array $modifier = null, ?array $gel = null): array
+    public static function flash(Record $piece, mixed $units = 1, ?Record $modifier = null, ?Record $gel = null): array
     {
+        $part = static fn(?Record $of, string ...$names): array => array_intersect_key($of?->toArray() ?? [], array_flip($names));
+
         return [
-            ...array_intersect_key($piece, array_flip(['zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed'])),
+            ...$part($piece, ...UnitForm::FIGURES),
             'units' => $units,
-            ...($modifier === null ? [] : ['modifier' => array_intersect_key($modifier, array_flip(['kind', 'dimming']))]),
-            ...($gel === null ? [] : ['gel' => array_intersect_key($gel, array_flip(['shift', 'loss']))]),
+            ...($modifier === null ? [] : ['modifier' => $part($modifier, 'kind', 'dimming')]),
+            ...($gel === null ? [] : ['gel' => $part($gel, 'shift', 'loss')]),
         ];
     }
 }

@@ -87,7 +87,7 @@ final readonly class RoomGlow
 
         return new GlowPoint(
             $time,
-            ExposureValue::atIso100(max($limits->min, min($limits->max, log($lux / 2.5, 2)))),
+            ExposureValue::atIso100($limits->nearest(ExposureValue::evOf($lux))),
             hypot($this->doubt($day / $lux, $lamps / $lux), self::SPOT),
             1e6 / $mired,
             $day / $lux,
@@ -128,7 +128,7 @@ final readonly class RoomGlow
             $others = $this->learntFrom(array_values(array_filter($samples, static fn(int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY)));
             [$d, $l] = $others->corrected($day, $lit);
             $lux = $d + $l + self::DARK;
-            $off = $ev - log($lux / 2.5, 2);
+            $off = $ev - ExposureValue::evOf($lux);
             $sigmas = abs($off) / hypot(hypot($doubt, self::SPOT), $others->doubt($d / $lux, $l / $lux));
             if ($sigmas > $worst[2]) {
                 $worst = [$i, $off, $sigmas];
@@ -158,7 +158,7 @@ final readonly class RoomGlow
         foreach ($this->samples as [$described, $lit, $ev, $doubt]) {
             [$day, $lamps] = $this->corrected($described, $lit);
             $lux = $day + $lamps + self::DARK;
-            $off = $ev - log($lux / 2.5, 2);
+            $off = $ev - ExposureValue::evOf($lux);
             $weight = $doubt ** -2;
             $naa += $weight * ($day / $lux) ** 2;
             $nab += $weight * $day * $lamps / $lux ** 2;

@@ -13,8 +13,11 @@ namespace Kaddle\Core\Quantity;
  */
 final readonly class ExposureValue
 {
-    /** lx of incident light at EV 0 and ISO 100: E = C·2^EV/100 with C = 250. */
-    private const LUX_AT_ZERO = 2.5;
+    /** Calibration of incident meters, in H = C·N²/S: the one that most have (ISO 2720). */
+    public const C = 250.0;
+
+    /** lx of incident light at EV 0 and ISO 100: E = C·2^EV/100. */
+    public const LUX_AT_ZERO = self::C / 100.0;
 
     private function __construct(
         /** −6 (moonless quay) to 18 (sun on snow). */
@@ -29,6 +32,26 @@ final readonly class ExposureValue
     public static function atIso100(float $ev, string $what = 'glow'): self
     {
         return new self(self::limits()->checked($what, $ev));
+    }
+
+    /**
+     * @param float $lux incident light, lx, above 0
+     *
+     * @throws OutOfRange
+     */
+    public static function ofLux(float $lux): self
+    {
+        return self::atIso100(self::evOf($lux));
+    }
+
+    /**
+     * EV of incident light, however dark.
+     *
+     * @param float $lux lx, above 0
+     */
+    public static function evOf(float $lux): float
+    {
+        return log($lux / self::LUX_AT_ZERO, 2);
     }
 
     public static function limits(): Limits

@@ -10,12 +10,50 @@ final readonly class ChoiceKind implements Kind
     /** @param non-empty-array<string, string> $options value => in words */
     private function __construct(
         private array $options,
+        /** What the set is called; '' for none of its own. */
+        private string $name,
     ) {}
 
     /** @param non-empty-array<string, string> $options value => in words */
     public static function of(array $options): self
     {
-        return new self($options);
+        return new self($options, '');
+    }
+
+    /** @param non-empty-list<\BackedEnum> $cases each with a method inWords() */
+    public static function among(array $cases): self
+    {
+        return new self(self::inWords($cases), (new \ReflectionClass($cases[0]))->getShortName());
+    }
+
+    /**
+     * @internal also of several choices
+     *
+     * @param non-empty-list<\BackedEnum> $cases each with a method inWords()
+     *
+     * @return non-empty-array<string, string>
+     */
+    public static function inWords(array $cases): array
+    {
+        $options = [];
+        foreach ($cases as $case) {
+            $words = method_exists($case, 'inWords') ? $case->inWords() : $case->value;
+            $options[(string) $case->value] = is_string($words) ? $words : (string) $case->value;
+        }
+
+        return $options;
+    }
+
+    /**
+     * @internal also of several choices
+     *
+     * @param non-empty-array<string, string> $options value => in words
+     *
+     * @return non-empty-list<array{value: string, label: string}>
+     */
+    public static function offered(array $options): array
+    {
+        return array_map(static fn(string $value, string $label): array => ['value' => $value, 'label' => $label], array_keys($options), $options);
     }
 
     public function read(Fields $fields, Field $field): ?string
@@ -29,18 +67,18 @@ final readonly class ChoiceKind implements Kind
         return null;
     }
 
+    public function stored(mixed $value): mixed
+    {
+        return $value;
+    }
+
     public function schema(): array
     {
-        return ['enum' => array_keys($this->options)];
+        return ($this->name === '' ? [] : ['title' => $this->name]) + ['enum' => array_keys($this->options)];
     }
 
     public function form(): array
     {
-        $options = [];
-        foreach ($this->options as $value => $label) {
-            $options[] = ['value' => $value, 'label' => $label];
-        }
-
-        return ['kind' => 'choice', 'options' => $options];
+        return ['kind' => 'choice', 'options' => self::offered($this->options)];
     }
 }

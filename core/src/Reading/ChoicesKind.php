@@ -12,10 +12,10 @@ final readonly class ChoicesKind implements Kind
         private array $options,
     ) {}
 
-    /** @param non-empty-array<string, string> $options value => in words */
-    public static function of(array $options): self
+    /** @param non-empty-list<\BackedEnum> $cases each with a method inWords() */
+    public static function among(array $cases): self
     {
-        return new self($options);
+        return new self(ChoiceKind::inWords($cases));
     }
 
     /** @return list<string>|null */
@@ -31,6 +31,11 @@ final readonly class ChoicesKind implements Kind
         return null;
     }
 
+    public function stored(mixed $value): mixed
+    {
+        return $value;
+    }
+
     public function schema(): array
     {
         return ['type' => 'array', 'uniqueItems' => true, 'items' => ['enum' => array_keys($this->options)]];
@@ -38,6 +43,6 @@ final readonly class ChoicesKind implements Kind
 
     public function form(): array
     {
-        return ['kind' => 'choices'] + ChoiceKind::of($this->options)->form();
+        return ['kind' => 'choices', 'options' => ChoiceKind::offered($this->options)];
     }
 }

@@ -7,9 +7,19 @@ namespace Kaddle\Core\Reading;
 /** Yes or no. */
 final readonly class FlagKind implements Kind
 {
-    public function read(Fields $fields, Field $field): bool
+    public function read(Fields $fields, Field $field): ?bool
     {
-        return $fields->flag($field->name, $field->label);
+        $value = $fields->raw($field->name);
+        if (!is_bool($value)) {
+            $fields->fault($field->name, "The $field->label must be true or false.");
+        }
+
+        return is_bool($value) ? $value : null;
+    }
+
+    public function stored(mixed $value): mixed
+    {
+        return $value;
     }
 
     public function schema(): array

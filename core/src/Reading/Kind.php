@@ -14,6 +14,9 @@ interface Kind
     /** The value, or null after a fault was noted. */
     public function read(Fields $fields, Field $field): mixed;
 
+    /** The same of a value that was read before and stored. */
+    public function stored(mixed $value): mixed;
+
     /** @return array<string, mixed> JSON Schema of the value */
     public function schema(): array;
 

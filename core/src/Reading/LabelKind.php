@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Reading;
 
+use Kaddle\Core\KaddleException;
+
 /** A setting as gear shows it: "1/200", "f/2.8", "6400". */
 final readonly class LabelKind implements Kind
 {
-    /** @param \Closure(string): object $make throws a KaddleException with a sentence */
+    /** @param \Closure(string): string $make the customary label; throws a KaddleException with a sentence */
     private function __construct(
         private \Closure $make,
         private string $example,
     ) {}
 
-    /** @param \Closure(string): object $make throws a KaddleException with a sentence */
+    /** @param \Closure(string): string $make the customary label; throws a KaddleException with a sentence */
     public static function madeBy(\Closure $make, string $example): self
     {
         return new self($make, $example);
@@ -21,10 +23,24 @@ final readonly class LabelKind implements Kind
 
     public function read(Fields $fields, Field $field): ?string
     {
-        $made = $fields->label($field->name, $field->label, $this->make);
         $value = $fields->raw($field->name);
+        if (!is_string($value) && !is_int($value) && !is_float($value)) {
+            $fields->fault($field->name, "The $field->label is missing.");
 
-        return $made !== null && is_scalar($value) ? (string) $value : null;
+            return null;
+        }
+        try {
+            return ($this->make)((string) $value);
+        } catch (KaddleException $e) {
+            $fields->fault($field->name, $e->getMessage());
+
+            return null;
+        }
+    }
+
+    public function stored(mixed $value): mixed
+    {
+        return $value;
     }
 
     public function schema(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Reading;
 
 use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Number;
 
 /** A number within limits. */
 final readonly class NumberKind implements Kind
@@ -26,17 +27,26 @@ final readonly class NumberKind implements Kind
 
     public function read(Fields $fields, Field $field): int|float|null
     {
-        $number = $fields->number($field->name, $field->label, $this->limits);
-        if ($number === null || !$this->isWhole) {
-            return $number;
-        }
-        if (fmod($number, 1.0) !== 0.0) {
-            $fields->fault($field->name, "The $field->label must be a whole number, {$this->limits->inWords()}.");
+        $value = $fields->raw($field->name);
+        $number = is_int($value) || is_float($value) ? (float) $value : null;
+        $fault = match (true) {
+            $number === null => "The $field->label must be a number, {$this->limits->inWords()}.",
+            !$this->limits->contains($number) => sprintf('The %s must be %s; it is %s.', $field->label, $this->limits->inWords(), Number::plain($number)),
+            $this->isWhole && fmod($number, 1.0) !== 0.0 => "The $field->label must be a whole number, {$this->limits->inWords()}.",
+            default => null,
+        };
+        if ($fault !== null) {
+            $fields->fault($field->name, $fault);
 
             return null;
         }
 
-        return (int) $number;
+        return $this->isWhole ? (int) $number : $number;
+    }
+
+    public function stored(mixed $value): mixed
+    {
+        return $value;
     }
 
     public function schema(): array

@@ -8,7 +8,7 @@ namespace Kaddle\Core\Reading;
 final readonly class PartKind implements Kind
 {
     private function __construct(
-        private Shape $shape,
+        public Shape $shape,
         /** 0 for a single object. */
         private int $most,
         private int $least,
@@ -27,8 +27,13 @@ final readonly class PartKind implements Kind
         return new self($shape, $most, $least, $one);
     }
 
-    /** @return array<array-key, mixed> */
-    public function read(Fields $fields, Field $field): array
+    public function isList(): bool
+    {
+        return $this->most > 0;
+    }
+
+    /** @return Record|list<Record> */
+    public function read(Fields $fields, Field $field): Record|array
     {
         if ($this->most === 0) {
             return $this->shape->read($fields->object($field->name));
@@ -38,6 +43,16 @@ final readonly class PartKind implements Kind
         }
 
         return array_map($this->shape->read(...), $fields->items($field->name, $field->label, $this->most));
+    }
+
+    /** @return Record|list<Record> */
+    public function stored(mixed $value): Record|array
+    {
+        $values = is_array($value) ? $value : [];
+
+        return $this->most === 0
+            ? $this->shape->stored($values)
+            : array_map(fn(mixed $one): Record => $this->shape->stored(is_array($one) ? $one : []), array_values($values));
     }
 
     public function schema(): array

@@ -31,6 +31,16 @@ final readonly class PatternKind implements Kind
         return new self('^(19|20)[0-9]{2}-[01][0-9]-[0-3][0-9]T([01][0-9]|2[0-3]):[0-5][0-9]$', 'datetime-local', 'must be a day and a time, like 2027-09-18T19:30.');
     }
 
+    /** "2027-09-18T17:20:00Z", with its offset (ISO 8601). */
+    public static function instant(): self
+    {
+        return new self(
+            '^[0-9]{4}-[0-9]{2}-[0-9]{2}[T ]([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9](\\.[0-9]{1,6})?)?(Z|[+-][0-9]{2}:?[0-9]{2})$',
+            'text',
+            'must be in ISO 8601 with its offset, like 2027-09-18T17:20:00Z.',
+        );
+    }
+
     /** A UUID: what keeps a record itself when it is taken elsewhere and back. */
     public static function identity(): self
     {
@@ -48,6 +58,11 @@ final readonly class PatternKind implements Kind
         return null;
     }
 
+    public function stored(mixed $value): mixed
+    {
+        return $value;
+    }
+
     public function schema(): array
     {
         return ['type' => 'string', 'pattern' => $this->pattern];
@@ -60,6 +75,6 @@ final readonly class PatternKind implements Kind
 
     private function isOfTheCalendar(string $value): bool
     {
-        return preg_match('/^(\d{4})-(\d\d)-(\d\d)(T|$)/', $value, $day) !== 1 || checkdate((int) $day[2], (int) $day[3], (int) $day[1]);
+        return preg_match('/^(\d{4})-(\d\d)-(\d\d)([T ]|$)/', $value, $day) !== 1 || checkdate((int) $day[2], (int) $day[3], (int) $day[1]);
     }
 }

@@ -40,6 +40,11 @@ final readonly class TextKind implements Kind
         return $fault === null ? $text : null;
     }
 
+    public function stored(mixed $value): mixed
+    {
+        return $value;
+    }
+
     public function schema(): array
     {
         return ['type' => 'string', 'maxLength' => $this->most];

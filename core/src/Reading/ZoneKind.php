@@ -18,6 +18,11 @@ final readonly class ZoneKind implements Kind
         return null;
     }
 
+    public function stored(mixed $value): mixed
+    {
+        return $value;
+    }
+
     public function schema(): array
     {
         return ['type' => 'string', 'examples' => ['Atlantic/Reykjavik']];

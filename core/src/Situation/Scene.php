@@ -50,7 +50,7 @@ final readonly class Scene
     public static function of(BoxRoom $room, float $fromBackWall, float $cameraHeight, float $distance, float $faceHeight): self
     {
         $camera = Vector::of(
-            self::fromBackWallLimits()->checked('camera’s distance from the wall behind it', $fromBackWall),
+            self::fromBackWallLimits()->checked('distance from the wall behind you', $fromBackWall),
             $room->width / 2.0,
             self::heightLimits()->checked('camera height', $cameraHeight),
         );

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Wish;
 
-use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Stops;
 
@@ -19,13 +18,11 @@ final readonly class KeptLight
         public KeptThing $thing,
         /** What a spot meter reads on it. */
         public ExposureValue $level,
-        /** The exposure that it gave, where the level is told in that way. */
-        public ?ExposureSettings $metered,
     ) {}
 
-    public static function of(KeptThing $thing, ExposureValue $level, ?ExposureSettings $metered = null): self
+    public static function of(KeptThing $thing, ExposureValue $level): self
     {
-        return new self($thing, $level, $metered);
+        return new self($thing, $level);
     }
 
     /** How the room then reads: the thing sits at its headroom, the room as far under it as it glows less. */

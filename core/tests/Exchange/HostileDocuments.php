@@ -105,8 +105,8 @@ final class HostileDocuments
         yield 'notes of a novel' => ['night', 'moments.0.plan.notes', str_repeat('word ', 500), 'moments.0.plan.notes', 'at most 2000 characters'];
         yield 'a subject in the wall' => ['night', 'moments.0.subject.distance', 25, 'moments.0.subject.distance', 'outside the room'];
         yield 'a camera in the next room' => ['night', 'moments.0.camera.fromBackWall', 150, 'moments.0.camera.fromBackWall', 'outside the room'];
-        yield 'glow from nowhere' => ['night', 'moments.0.glow', ['curve' => false], 'moments.0.glow.curve', 'is not a field here'];
-        yield 'glow given twice' => ['night', 'moments.0.glow', ['ev' => 4, 'metered' => ['shutter' => '1/30', 'aperture' => 'f/2.8', 'iso' => '1600']], 'moments.0.glow.ev', 'not both'];
+        yield 'glow from nowhere' => ['night', 'moments.0.glow', ['curve' => false], 'moments.0.glow.ev', 'must be a number'];
+        yield 'glow given twice' => ['night', 'moments.0.glow', ['ev' => 4, 'metered' => ['shutter' => '1/30', 'aperture' => 'f/2.8', 'iso' => '1600']], 'moments.0.glow.ev', 'in one way only'];
         yield 'a head that looks inside' => ['night', 'moments.0.head', 'inward', 'moments.0.head', 'must be one of: up'];
         yield 'a dozen units' => ['night', 'moments.0.units', 12, 'moments.0.units', 'must be 1 to 4 units'];
         yield 'an aperture of glass and hope' => ['night', 'moments.0.look.aperture', 'f/0.1', 'moments.0.look.aperture', 'aperture'];

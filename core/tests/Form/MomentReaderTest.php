@@ -92,7 +92,7 @@ final class MomentReaderTest extends TestCase
         yield 'a zoom setting without its angle' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.zoom.0.halfAngle', 'must be a number'];
         yield 'a zoom without its bounce setting' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38]], 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.bounceZoom', 'must be a number, 8 to 300 mm'];
         yield 'flat beam' => ['flash.halfAngle', 90, 'flash.halfAngle', 'must be 3 to 85 °'];
-        yield 'a ridge under the eaves' => ['room.roof', ['ridge' => 3, 'runs' => 'along'], 'room.roof.ridge', 'must be 3.2 to 40 m; it is 3.'];
+        yield 'a ridge under the eaves' => ['room.roof', ['ridge' => 3, 'runs' => 'along'], 'room.roof.ridge', 'higher than the eaves: 3.2 to 40 m'];
         yield 'a ridge that runs nowhere' => ['room.roof', ['ridge' => 6], 'room.roof.runs', 'must be one of: along, across'];
         yield 'a modifier nobody knows' => ['flash.modifier', ['kind' => 'bucket'], 'flash.modifier.kind', 'must be one of: card, dome'];
         yield 'a dome that makes light' => ['flash.modifier', ['kind' => 'dome', 'dimming' => 0.1], 'flash.modifier.dimming', 'a meter cannot have shown less'];

@@ -23,7 +23,7 @@ final class FeedTest extends TestCase
     #[DataProvider('bags')]
     public function testTakesWhatIsCarriedAndElseTheFirst(array $carried, ?BatteryKind $battery, float $seconds): void
     {
-        $feed = Feed::of(self::FLASH, $carried);
+        $feed = Feed::of(PieceKind::Flash->shape()->stored(self::FLASH), $carried);
         self::assertSame([$battery, $seconds], [$feed->battery, $feed->source->fullSeconds]);
     }
 
@@ -38,7 +38,7 @@ final class FeedTest extends TestCase
 
     public function testAUnitThatSaysNothingGetsUsualFigures(): void
     {
-        $feed = Feed::of([], [BatteryKind::Nimh]);
+        $feed = Feed::of(PieceKind::Flash->shape()->stored([]), [BatteryKind::Nimh]);
         self::assertSame([null, 3.0, 150.0], [$feed->battery, $feed->source->fullSeconds, $feed->source->fullPops]);
     }
 
@@ -47,7 +47,7 @@ final class FeedTest extends TestCase
     {
         foreach (StarterGear::all() as [$of, $data]) {
             if ($of === $kind && $data['name'] === $name) {
-                self::assertSame($line, PieceFigures::inALine($kind, $data));
+                self::assertSame($line, PieceFigures::inALine($kind, $kind->shape()->stored($data)));
             }
         }
         self::assertCount(1, array_filter(StarterGear::all(), static fn(array $g): bool => $g[1]['name'] === $name));

@@ -8,10 +8,11 @@ use Kaddle\Core\People\Movement;
 use Kaddle\Core\People\Presence;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Reading\Canonical;
+use Kaddle\Core\Reading\ChoiceKind;
+use Kaddle\Core\Reading\ChoicesKind;
 use Kaddle\Core\Reading\Fault;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\Fields;
 use Kaddle\Core\Reading\FlagKind;
 use Kaddle\Core\Reading\Kind;
 use Kaddle\Core\Reading\NumberKind;
@@ -19,7 +20,6 @@ use Kaddle\Core\Reading\PartKind;
 use Kaddle\Core\Reading\PatternKind;
 use Kaddle\Core\Reading\Shape;
 use Kaddle\Core\Reading\TextKind;
-use Kaddle\Core\Reading\Words;
 use Kaddle\Core\Reading\ZoneKind;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -31,7 +31,7 @@ final class ShapeTest extends TestCase
     #[DataProvider('taken')]
     public function testTakesWhatIsSound(Kind $kind, mixed $value, mixed $read): void
     {
-        self::assertSame(['x' => $read], Fields::whole(['x' => $value], Shape::of(Field::needed('x', 'thing', $kind))->read(...)));
+        self::assertSame(['x' => $read], Shape::of(Field::needed('x', 'thing', $kind))->whole(['x' => $value])->toArray());
     }
 
     /** @return iterable<string, array{Kind, mixed, mixed}> */
@@ -46,9 +46,9 @@ final class ShapeTest extends TestCase
         yield 'a time' => [PatternKind::clock(), '00:00', '00:00'];
         yield 'a leap day' => [PatternKind::date(), '2028-02-29', '2028-02-29'];
         yield 'a local time' => [PatternKind::localTime(), '2027-09-18T23:59', '2027-09-18T23:59'];
-        yield 'one of a set' => [Words::choice(Movement::cases()), 'dance', 'dance'];
-        yield 'several of a set' => [Words::choices(Presence::cases()), ['flames', 'baby'], ['flames', 'baby']];
-        yield 'none of a set' => [Words::choices(Presence::cases()), [], []];
+        yield 'one of a set' => [ChoiceKind::among(Movement::cases()), 'dance', 'dance'];
+        yield 'several of a set' => [ChoicesKind::among(Presence::cases()), ['flames', 'baby'], ['flames', 'baby']];
+        yield 'none of a set' => [ChoicesKind::among(Presence::cases()), [], []];
         yield 'no' => [new FlagKind(), false, false];
         yield 'a zone' => [new ZoneKind(), 'Pacific/Fiji', 'Pacific/Fiji'];
         yield 'an empty list' => [PartKind::listOf(Shape::of(), 'thing', 3), [], []];
@@ -58,7 +58,7 @@ final class ShapeTest extends TestCase
     public function testRefusesWithASentence(Kind $kind, mixed $value, string $sentence): void
     {
         try {
-            Fields::whole(['x' => $value], Shape::of(Field::needed('x', 'thing', $kind))->read(...));
+            Shape::of(Field::needed('x', 'thing', $kind))->whole(['x' => $value])->toArray();
             self::fail('taken');
         } catch (FaultyDocument $e) {
             self::assertStringContainsString($sentence, $e->getMessage());
@@ -84,9 +84,9 @@ final class ShapeTest extends TestCase
         yield '24 o’clock' => [PatternKind::clock(), '24:00', 'must be a time of day'];
         yield 'a day that is none' => [PatternKind::date(), '2027-02-29', 'must be a day'];
         yield 'a day and more' => [PatternKind::date(), '2027-02-20 ', 'must be a day'];
-        yield 'a number for a choice' => [Words::choice(Movement::cases()), 1, 'must be one of: still, talk, walk, dance'];
-        yield 'a word nobody knows' => [Words::choices(Presence::cases()), ['dragon'], 'each at most once'];
-        yield 'the same word twice' => [Words::choices(Presence::cases()), ['baby', 'baby'], 'each at most once'];
+        yield 'a number for a choice' => [ChoiceKind::among(Movement::cases()), 1, 'must be one of: still, talk, walk, dance'];
+        yield 'a word nobody knows' => [ChoicesKind::among(Presence::cases()), ['dragon'], 'each at most once'];
+        yield 'the same word twice' => [ChoicesKind::among(Presence::cases()), ['baby', 'baby'], 'each at most once'];
         yield 'a word for yes' => [new FlagKind(), 'yes', 'must be true or false'];
         yield 'a zone of the moon' => [new ZoneKind(), 'Moon/Sea', 'IANA'];
         yield 'a list for an object' => [PartKind::one(Shape::of()), [1], 'must be an object'];
@@ -112,7 +112,7 @@ final class ShapeTest extends TestCase
             Field::needed('lamps', 'lamps', PartKind::listOf(Shape::of(Field::needed('lux', 'light', NumberKind::within(Limits::between(1.0, 9.0, 'lx', 1.0)))), 'lamp', 5)),
         );
         try {
-            Fields::whole(['lamps' => [['lux' => 5], ['lux' => 99, 'colour' => 'red']]], $shape->read(...));
+            $shape->whole(['lamps' => [['lux' => 5], ['lux' => 99, 'colour' => 'red']]])->toArray();
             self::fail('taken');
         } catch (FaultyDocument $e) {
             self::assertSame(['name', 'lamps.1.colour', 'lamps.1.lux'], array_column($e->faults, 'field'));
@@ -122,7 +122,7 @@ final class ShapeTest extends TestCase
     public function testWhatMayBeLeftOutMay(): void
     {
         $shape = Shape::of(Field::optional('x', 'thing', new FlagKind())->when('kind', 'a'), Field::optional('y', 'other', new FlagKind()));
-        self::assertSame(['y' => true], Fields::whole(['y' => true], $shape->read(...)));
+        self::assertSame(['y' => true], $shape->whole(['y' => true])->toArray());
         self::assertSame([['kind', 'a'], null], array_column($shape->form(), 'when'));
     }
 
@@ -145,10 +145,10 @@ final class ShapeTest extends TestCase
     public function testFaultsGoUnderTheNamesThatTheReaderKnows(): void
     {
         try {
-            Fields::whole(['width' => 900, 'height' => 'tall'], Shape::of(
+            Shape::of(
                 Field::needed('width', 'width', NumberKind::within(Limits::between(1.0, 100.0, 'm', 0.1))),
                 Field::needed('height', 'height', NumberKind::within(Limits::between(1.0, 100.0, 'm', 0.1))),
-            )->read(...));
+            )->whole(['width' => 900, 'height' => 'tall']);
             self::fail('taken');
         } catch (FaultyDocument $e) {
             $renamed = $e->renamed(['width' => 'room.across', 'depth' => 'room.along']);

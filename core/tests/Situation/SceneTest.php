@@ -70,7 +70,7 @@ final class SceneTest extends TestCase
     /** @return iterable<string, array{float, float, float, float, string}> */
     public static function outOfRange(): iterable
     {
-        yield 'camera in the back wall' => [0.0, 1.6, 3.0, 1.2, 'camera’s distance from the wall behind it must be 0.1 to 199 m'];
+        yield 'camera in the back wall' => [0.0, 1.6, 3.0, 1.2, 'distance from the wall behind you must be 0.1 to 199 m'];
         yield 'camera in the floor' => [4.0, 0.0, 3.0, 1.2, 'camera height must be 0.2 to 10 m'];
         yield 'nose on the lens' => [4.0, 1.6, 0.1, 1.2, 'subject distance must be 0.4 to 100 m'];
         yield 'no number' => [4.0, 1.6, NAN, 1.2, 'it is not a number'];

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { metres } from '@/lib/format';
-import { limits, type PointDocument, type SceneryData, type SectionDocument } from '@/types/generated';
+import { fields, type PointDocument, type SceneryData, type SectionDocument } from '@/types/generated';
 import { Handle, type Move } from './Handle';
 import { useWidth } from './useWidth';
 
@@ -53,7 +53,7 @@ export const PlanView = memo(function PlanView({ section, scenery, onMove }: Pro
               <Dot at={at(section.camera)} square />
               <Dot at={at(section.face)} square={false} />
             </svg>
-            <Handle name="the head, from above" value={degrees(section.pointing)} range={limits['pointing.turn']} text={turned(degrees(section.pointing))} x={x(section.head.x) + way.along * ARM} y={y(section.head.y) - way.left * ARM} scale={ARM} step={0.1} onTake={() => onMove.turn(section)} />
+            <Handle name="the head, from above" value={degrees(section.pointing)} range={fields['pointing.turn']} text={turned(degrees(section.pointing))} x={x(section.head.x) + way.along * ARM} y={y(section.head.y) - way.left * ARM} scale={ARM} step={0.1} onTake={() => onMove.turn(section)} />
           </>
         )}
       </div>

@@ -134,11 +134,10 @@ export interface BodyChoice {
   readonly isos: readonly string[];
 }
 
-/** Where the camera is. */
 export interface CameraDraft {
-  /** m, wall behind the camera to the lens. */
+  /** Distance from the wall behind you, m. */
   readonly fromBackWall: number;
-  /** m, floor to lens. */
+  /** Camera height, m. */
   readonly height: number;
 }
 
@@ -210,11 +209,10 @@ export interface CurveData {
   readonly daylight: number;
 }
 
-/** Compensations that are set on the body already. */
 export interface DialledDraft {
-  /** Stops of flash compensation. */
+  /** Flash compensation on the body, stops. */
   readonly body: number;
-  /** Stops of exposure compensation. */
+  /** Exposure compensation on the body, stops. */
   readonly exposure: number;
 }
 
@@ -258,15 +256,18 @@ export interface EnergyRow {
   readonly overheats: boolean;
 }
 
-/** The finish of each face of a room. */
 export interface FinishesDraft {
+  /** Finish of the ceiling. */
   readonly ceiling: Finish;
+  /** Finish of the floor. */
   readonly floor: Finish;
-  /** Behind the camera. */
+  /** Finish of the wall behind you. */
   readonly back: Finish;
-  /** What the camera looks at. */
+  /** Finish of the far wall. */
   readonly far: Finish;
+  /** Finish of the right wall. */
   readonly right: Finish;
+  /** Finish of the left wall. */
   readonly left: Finish;
 }
 
@@ -299,14 +300,13 @@ export interface GlowCurveData {
   readonly readings: readonly ReadingData[];
 }
 
-/** The glow, told in one of three ways. */
 export interface GlowDraft {
-  /** EV at ISO 100; null when told otherwise. */
+  /** Glow, EV. At ISO 100. */
   readonly ev: number | null;
-  /** The exposure that a meter gave; null when told otherwise. */
+  /** Metered exposure. */
   readonly metered: MeteredDraft | null;
-  /** Whether the room's curve tells it. */
-  readonly curve: boolean;
+  /** From the room’s curve. */
+  readonly curve: boolean | null;
 }
 
 /** What an import does to one record. */
@@ -318,12 +318,12 @@ export interface ImportChange {
   readonly action: string;
 }
 
-/** A light that is kept, with its level told in one of two ways. */
 export interface KeepDraft {
+  /** Brightest thing that must hold detail. */
   readonly what: KeptThing;
-  /** EV at ISO 100 that a spot meter reads on it; null when told otherwise. */
+  /** Level of the thing to keep, EV. At ISO 100: candles about EV 8, a window at dusk 7, a lit stage 9. */
   readonly ev: number | null;
-  /** The exposure that a spot meter gave on it; null when told otherwise. */
+  /** Metered exposure. */
   readonly metered: MeteredDraft | null;
 }
 
@@ -407,30 +407,31 @@ export interface LevelsDocument {
   readonly faceDoubt: number;
 }
 
-/** Controls that the photographer holds, as gear shows them; null for one that follows. */
 export interface LocksDraft {
+  /** Held shutter. */
   readonly shutter: string | null;
+  /** Held aperture. */
   readonly aperture: string | null;
+  /** Held ISO. */
   readonly iso: string | null;
 }
 
-/** How the picture should read. */
 export interface LookDraft {
-  /** Stops under metered at which the room should read. */
+  /** Wish for the room, stops under metered. 0 as metered, 1 to 2 lets people stand out, more is drama. */
   readonly roomUnder: number;
-  /** Aperture liked for this moment, as the lens shows it. */
+  /** Aperture that you like here. */
   readonly aperture: string;
-  /** Controls that are held; the others follow. */
+  /** Controls that are held. The others follow. */
   readonly locks: LocksDraft;
-  /** Which controls follow. */
+  /** School. Which controls follow. */
   readonly school: School;
-  /** The brightest thing that must hold detail; null where the room is told in stops. */
+  /** Light to keep. Overrules the wish for the room. */
   readonly keep: KeepDraft | null;
-  /** Stops under correct, of flash where the room lights the face already. */
+  /** Fill flash, stops under. Under correct, where the room lights the face already: 1 to open it, 2 for the eyes. */
   readonly fill: number;
-  /** Stops of neutral density before the lens. */
+  /** Neutral density, stops. Of a filter before the lens. */
   readonly nd: number;
-  /** Whether the flash may pulse through a shutter faster than sync speed. */
+  /** High-speed sync. The flash pulses through a shutter faster than sync speed. */
   readonly highSpeed: boolean;
 }
 
@@ -446,35 +447,47 @@ export interface MarkDocument {
   readonly at: readonly number[];
 }
 
-/** Settings as a camera shows them. */
 export interface MeteredDraft {
+  /** Metered shutter time. */
   readonly shutter: string;
+  /** Metered aperture. */
   readonly aperture: string;
+  /** Metered ISO. */
   readonly iso: string;
 }
 
-/** Everything of a moment that a person can change, in the shape in which page and server exchange it. */
 export interface MomentDraft {
+  /** Name. */
   readonly name: string;
-  /** "19:30" */
+  /** Start. */
   readonly startsAt: string;
+  /** Room. */
   readonly room: RoomDraft;
+  /** Camera. */
   readonly camera: CameraDraft;
+  /** Subject. */
   readonly subject: SubjectDraft;
+  /** Glow. As EV, as a metered exposure, or from the room’s curve. */
   readonly glow: GlowDraft;
+  /** Look. */
   readonly look: LookDraft;
-  /** Where the head must point; null leaves it to Kaddle. */
+  /** Head direction. Left out, the engine chooses. */
   readonly head: HeadAim | null;
-  /** For a head that is turned by hand; null otherwise. */
+  /** Angles of the head. Of a head that is turned by hand. */
   readonly pointing: PointingDraft | null;
-  /** mm, where the zoom of the head is set by hand; null where it follows. */
+  /** Zoom of the head, mm. Set by hand; left out, it follows the lens and the tilt. */
   readonly zoom: number | null;
+  /** Compensations that are set already. */
   readonly dialled: DialledDraft;
+  /** Body. */
   readonly bodyId: number;
+  /** Lens. */
   readonly lensId: number;
+  /** Flash unit. */
   readonly flashId: number;
+  /** Outfit. */
   readonly outfit: OutfitDraft;
-  /** mm, within the lens. */
+  /** Focal length, mm. */
   readonly focalLength: number;
 }
 
@@ -500,13 +513,12 @@ export interface OfferDocument {
   readonly reaches: boolean;
 }
 
-/** What is on the flash, and how many of it. */
 export interface OutfitDraft {
-  /** Units alike, side by side, fired together. */
+  /** Number of units, units. Alike, side by side, fired together. */
   readonly units: number;
-  /** Null for a bare head. */
+  /** Modifier. */
   readonly modifierId: number | null;
-  /** Null for none. */
+  /** Gel. */
   readonly gelId: number | null;
 }
 
@@ -553,11 +565,10 @@ export interface PointDocument {
   readonly z: number;
 }
 
-/** Where a head that is turned by hand stands. */
 export interface PointingDraft {
-  /** Degrees from the way the camera looks, positive to the left. */
+  /** Turn of the head, °. Left is above 0. */
   readonly turn: number;
-  /** Degrees up from level. */
+  /** Tilt of the head, °. Up from level. */
   readonly tilt: number;
 }
 
@@ -623,24 +634,23 @@ export interface RemedyDocument {
   readonly stops: number | null;
 }
 
-/** Two equal slopes over the middle of a room. */
 export interface RoofDraft {
-  /** m from the floor. */
+  /** Height of the ridge, m. The ceiling height is that of the eaves. */
   readonly ridge: number;
-  /** How the ridge runs, seen by the camera. */
+  /** Way the ridge runs. */
   readonly runs: RidgeWay;
 }
 
-/** The room as a box, with its roof. */
 export interface RoomDraft {
-  /** m, along the way the camera looks. */
+  /** Room length, m. Along your usual view. */
   readonly length: number;
-  /** m */
+  /** Room width, m. */
   readonly width: number;
-  /** m, floor to ceiling, or to the eaves. */
+  /** Ceiling height, m. */
   readonly height: number;
-  /** Null for a flat ceiling. */
+  /** Pitched roof. */
   readonly roof: RoofDraft | null;
+  /** Finishes. */
   readonly finishes: FinishesDraft;
 }
 
@@ -752,11 +762,10 @@ export interface SplitDocument {
   readonly rest: number;
 }
 
-/** Where the face is. */
 export interface SubjectDraft {
-  /** m, lens to face, measured level. */
+  /** Subject distance, m. */
   readonly distance: number;
-  /** m, floor to face. */
+  /** Height of the face, m. From the floor; lower where people sit. */
   readonly height: number;
 }
 
@@ -911,127 +920,294 @@ export interface WindowData {
   readonly lux: number;
 }
 
-/** Ranges by field: least, most, sensible step, unit. */
-export const limits = {
+/** Fields of a moment, by path: label, hint; of numbers least, most, sensible step and unit, of texts the most letters. */
+export const fields = {
+    "name": {
+        "label": "Name",
+        "hint": "",
+        "most": 80
+    },
+    "startsAt": {
+        "label": "Start",
+        "hint": ""
+    },
     "room.length": {
+        "label": "Room length",
+        "hint": "Along your usual view.",
         "min": 2,
         "max": 200,
-        "unit": "m",
-        "step": 0.1
+        "step": 0.1,
+        "unit": "m"
     },
     "room.width": {
+        "label": "Room width",
+        "hint": "",
         "min": 2,
         "max": 200,
-        "unit": "m",
-        "step": 0.1
+        "step": 0.1,
+        "unit": "m"
     },
     "room.height": {
+        "label": "Ceiling height",
+        "hint": "",
         "min": 2,
         "max": 40,
-        "unit": "m",
-        "step": 0.05
+        "step": 0.05,
+        "unit": "m"
     },
     "room.roof.ridge": {
+        "label": "Height of the ridge",
+        "hint": "The ceiling height is that of the eaves.",
         "min": 2.1,
         "max": 40,
-        "unit": "m",
-        "step": 0.05
+        "step": 0.05,
+        "unit": "m"
+    },
+    "room.roof.runs": {
+        "label": "Way the ridge runs",
+        "hint": ""
+    },
+    "room.finishes.ceiling": {
+        "label": "Finish of the ceiling",
+        "hint": ""
+    },
+    "room.finishes.floor": {
+        "label": "Finish of the floor",
+        "hint": ""
+    },
+    "room.finishes.back": {
+        "label": "Finish of the wall behind you",
+        "hint": ""
+    },
+    "room.finishes.far": {
+        "label": "Finish of the far wall",
+        "hint": ""
+    },
+    "room.finishes.right": {
+        "label": "Finish of the right wall",
+        "hint": ""
+    },
+    "room.finishes.left": {
+        "label": "Finish of the left wall",
+        "hint": ""
     },
     "camera.fromBackWall": {
+        "label": "Distance from the wall behind you",
+        "hint": "",
         "min": 0.1,
         "max": 199,
-        "unit": "m",
-        "step": 0.1
+        "step": 0.1,
+        "unit": "m"
     },
     "camera.height": {
+        "label": "Camera height",
+        "hint": "",
         "min": 0.2,
         "max": 10,
-        "unit": "m",
-        "step": 0.05
+        "step": 0.05,
+        "unit": "m"
     },
     "subject.distance": {
+        "label": "Subject distance",
+        "hint": "",
         "min": 0.4,
         "max": 100,
-        "unit": "m",
-        "step": 0.1
+        "step": 0.1,
+        "unit": "m"
     },
     "subject.height": {
+        "label": "Height of the face",
+        "hint": "From the floor; lower where people sit.",
         "min": 0.2,
         "max": 10,
-        "unit": "m",
-        "step": 0.05
+        "step": 0.05,
+        "unit": "m"
     },
     "glow.ev": {
+        "label": "Glow",
+        "hint": "At ISO 100.",
         "min": -6,
         "max": 18,
-        "unit": "EV",
-        "step": 0.1
+        "step": 0.1,
+        "unit": "EV"
+    },
+    "glow.metered.shutter": {
+        "label": "Metered shutter time",
+        "hint": "",
+        "most": 12
+    },
+    "glow.metered.aperture": {
+        "label": "Metered aperture",
+        "hint": "",
+        "most": 12
+    },
+    "glow.metered.iso": {
+        "label": "Metered ISO",
+        "hint": "",
+        "most": 12
+    },
+    "glow.curve": {
+        "label": "From the room’s curve",
+        "hint": ""
     },
     "look.roomUnder": {
+        "label": "Wish for the room",
+        "hint": "0 as metered, 1 to 2 lets people stand out, more is drama.",
         "min": -1,
         "max": 6,
-        "unit": "stops under metered",
-        "step": 0.3333333333333333
+        "step": 0.3333333333333333,
+        "unit": "stops under metered"
     },
-    "look.fill": {
-        "min": 0,
-        "max": 3,
-        "unit": "stops under",
-        "step": 0.3333333333333333
+    "look.aperture": {
+        "label": "Aperture that you like here",
+        "hint": "",
+        "most": 12
     },
-    "look.nd": {
-        "min": 0,
-        "max": 10,
-        "unit": "stops",
-        "step": 1
+    "look.locks.shutter": {
+        "label": "Held shutter",
+        "hint": "",
+        "most": 12
+    },
+    "look.locks.aperture": {
+        "label": "Held aperture",
+        "hint": "",
+        "most": 12
+    },
+    "look.locks.iso": {
+        "label": "Held ISO",
+        "hint": "",
+        "most": 12
+    },
+    "look.school": {
+        "label": "School",
+        "hint": "Which controls follow."
+    },
+    "look.keep.what": {
+        "label": "Brightest thing that must hold detail",
+        "hint": ""
     },
     "look.keep.ev": {
+        "label": "Level of the thing to keep",
+        "hint": "At ISO 100: candles about EV 8, a window at dusk 7, a lit stage 9.",
         "min": -6,
         "max": 18,
-        "unit": "EV",
-        "step": 0.1
+        "step": 0.1,
+        "unit": "EV"
+    },
+    "look.keep.metered.shutter": {
+        "label": "Metered shutter time",
+        "hint": "",
+        "most": 12
+    },
+    "look.keep.metered.aperture": {
+        "label": "Metered aperture",
+        "hint": "",
+        "most": 12
+    },
+    "look.keep.metered.iso": {
+        "label": "Metered ISO",
+        "hint": "",
+        "most": 12
+    },
+    "look.fill": {
+        "label": "Fill flash",
+        "hint": "Under correct, where the room lights the face already: 1 to open it, 2 for the eyes.",
+        "min": 0,
+        "max": 3,
+        "step": 0.3333333333333333,
+        "unit": "stops under"
+    },
+    "look.nd": {
+        "label": "Neutral density",
+        "hint": "Of a filter before the lens.",
+        "min": 0,
+        "max": 10,
+        "step": 1,
+        "unit": "stops"
+    },
+    "look.highSpeed": {
+        "label": "High-speed sync",
+        "hint": "The flash pulses through a shutter faster than sync speed."
+    },
+    "head": {
+        "label": "Head direction",
+        "hint": "Left out, the engine chooses."
     },
     "pointing.turn": {
+        "label": "Turn of the head",
+        "hint": "Left is above 0.",
         "min": -180,
         "max": 180,
-        "unit": "°",
-        "step": 5
+        "step": 5,
+        "unit": "°"
     },
     "pointing.tilt": {
+        "label": "Tilt of the head",
+        "hint": "Up from level.",
         "min": -15,
         "max": 90,
-        "unit": "°",
-        "step": 5
+        "step": 5,
+        "unit": "°"
     },
     "zoom": {
+        "label": "Zoom of the head",
+        "hint": "Set by hand; left out, it follows the lens and the tilt.",
         "min": 8,
         "max": 300,
-        "unit": "mm",
-        "step": 1
+        "step": 1,
+        "unit": "mm"
     },
     "dialled.body": {
+        "label": "Flash compensation on the body",
+        "hint": "",
         "min": -3,
         "max": 3,
-        "unit": "stops",
-        "step": 0.3333333333333333
+        "step": 0.3333333333333333,
+        "unit": "stops"
     },
     "dialled.exposure": {
+        "label": "Exposure compensation on the body",
+        "hint": "",
         "min": -3,
         "max": 3,
-        "unit": "stops",
-        "step": 0.3333333333333333
+        "step": 0.3333333333333333,
+        "unit": "stops"
+    },
+    "bodyId": {
+        "label": "Body",
+        "hint": ""
+    },
+    "lensId": {
+        "label": "Lens",
+        "hint": ""
+    },
+    "flashId": {
+        "label": "Flash unit",
+        "hint": ""
     },
     "outfit.units": {
+        "label": "Number of units",
+        "hint": "Alike, side by side, fired together.",
         "min": 1,
         "max": 4,
-        "unit": "units",
-        "step": 1
+        "step": 1,
+        "unit": "units"
     },
-    "lens.focalLength": {
+    "outfit.modifierId": {
+        "label": "Modifier",
+        "hint": ""
+    },
+    "outfit.gelId": {
+        "label": "Gel",
+        "hint": ""
+    },
+    "focalLength": {
+        "label": "Focal length",
+        "hint": "",
         "min": 8,
         "max": 600,
-        "unit": "mm",
-        "step": 1
+        "step": 1,
+        "unit": "mm"
     }
 } as const;
 

@@ -11,14 +11,19 @@ interface Range {
   readonly unit: string;
 }
 
-interface Props {
+/** A number of a form, as the core describes it. */
+export interface NumericField extends Range {
   readonly label: string;
-  readonly range: Range;
+  /** '' for none. */
+  readonly hint: string;
+}
+
+interface Props {
+  readonly field: NumericField;
   readonly value: number;
   /** NaN for text that is no number: the server says what is wrong with it. */
   readonly onChange: (value: number) => void;
   readonly error: string | undefined;
-  readonly hint?: string;
   /** Whether equal travel is an equal factor (lengths) or an equal step. */
   readonly travel?: 'factor' | 'step' | 'none';
   /** Told the values about the ruler's own, nearest first, when it is taken and as it goes on. */
@@ -26,16 +31,16 @@ interface Props {
 }
 
 /** A number to type, with a ruler to slide where its range is worth sliding over. */
-export function NumberField({ label, range, value, onChange, error, hint, travel = 'none', onNear }: Props) {
+export function NumberField({ field, value, onChange, error, travel = 'none', onNear }: Props) {
   return (
-    <Field label={label} error={error} {...(hint === undefined ? {} : { hint })}>
+    <Field label={field.label} error={error} {...(field.hint === '' ? {} : { hint: field.hint })}>
       {(wires) => (
         <div className="flex items-center gap-3">
-          {travel !== 'none' && <Ruler label={label} range={range} value={value} onChange={onChange} travel={travel} onNear={onNear} />}
+          {travel !== 'none' && <Ruler field={field} value={value} onChange={onChange} travel={travel} onNear={onNear} />}
           <div className="relative w-28 shrink-0">
             <Typed wires={wires} value={value} onChange={onChange} />
             <span aria-hidden className="pointer-events-none absolute inset-y-0 right-2.5 flex items-center text-sm text-faint">
-              {range.unit.split(' ')[0]}
+              {field.unit.split(' ')[0]}
             </span>
           </div>
         </div>
@@ -63,12 +68,12 @@ function Typed({ wires, value, onChange }: { readonly wires: object; readonly va
   );
 }
 
-interface RulerProps extends Pick<Props, 'label' | 'range' | 'value' | 'onChange'> {
+interface RulerProps extends Pick<Props, 'field' | 'value' | 'onChange'> {
   readonly travel: 'factor' | 'step';
   readonly onNear: Props['onNear'] | undefined;
 }
 
-function Ruler({ label, range, value, onChange, travel, onNear }: RulerProps) {
+function Ruler({ field: range, value, onChange, travel, onNear }: RulerProps) {
   const byFactor = travel === 'factor';
   const steps = byFactor ? stations(range.min, range.max) : Math.round((range.max - range.min) / range.step);
   const at = Number.isNaN(value) ? 0 : byFactor ? stationOf(value, range.min) : Math.round((value - range.min) / range.step);
@@ -95,7 +100,7 @@ function Ruler({ label, range, value, onChange, travel, onNear }: RulerProps) {
         <Slider.Range className="absolute h-full rounded-full bg-edge" />
       </Slider.Track>
       <Slider.Thumb
-        aria-label={label}
+        aria-label={range.label}
         aria-valuetext={`${shown(value)} ${range.unit}`}
         className="block h-6 w-3.5 rounded-sm border-2 border-raised bg-ink shadow"
       />

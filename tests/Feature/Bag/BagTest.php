@@ -112,7 +112,7 @@ final class BagTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         $dome = $user->pieces()->where('name', 'Bounce card')->firstOrFail();
-        $moment->update(['modifier_id' => $dome->id, 'head_aim' => 'card', 'name' => 'By the card']);
+        $moment->update(['modifier_id' => $dome->id, 'settings' => self::settingsOf($moment, ['head' => 'card']), 'name' => 'By the card']);
         $this->actingAs($user)->put("/pieces/{$dome->id}", ['name' => 'Now a dome', 'kind' => 'dome'])->assertSessionHasErrors('name');
         self::assertStringContainsString('“By the card” is planned with it', $this->sentenceFor('name'));
         self::assertSame('Bounce card', $dome->refresh()->name());

@@ -170,7 +170,7 @@ final class ExchangeTest extends TestCase
         $this->take($document);
         $returned = (string) $this->get("/nights/{$this->first($other)->id}/document")->getContent();
         self::assertJsonStringEqualsJsonString($document, $returned);
-        self::assertSame([-1.0, 1.0], [$this->first($other)->moments()->firstOrFail()->dialled_body, $this->first($other)->moments()->firstOrFail()->dialled_exposure]);
+        self::assertSame(['body' => -1.0, 'exposure' => 1.0], $this->first($other)->moments()->firstOrFail()->settings->record('dialled')->toArray());
     }
 
     public function testTheCalendarKeepsTheClocksOfTheVenue(): void

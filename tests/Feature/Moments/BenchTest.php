@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature\Moments;
 
 use App\Models\Moment;
+use App\Planning\DraftForm;
+use App\Types\FormTypes;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Kaddle\Core\Document\SolutionDocument;
-use Kaddle\Core\Form\FieldLimits;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Solve\MomentSolver;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -23,7 +24,7 @@ final class BenchTest extends TestCase
         $this->actingAs($user);
         $solved = $this->postJson("/moments/{$moment->id}/solve", $this->draftOf($moment))->assertOk()->json();
         $document = $this->get("/moments/{$moment->id}/document")->assertOk()->getContent();
-        $shell = SolutionDocument::of(MomentSolver::solve(MomentReader::fromJson((string) $document)->moment));
+        $shell = SolutionDocument::of(MomentSolver::solve(MomentReader::fromJson((string) $document)));
         self::assertEquals(json_decode(json_encode($shell, JSON_THROW_ON_ERROR), true), $solved);
         $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('bench.solution.iso.label', $shell->iso->label)
@@ -166,7 +167,7 @@ final class BenchTest extends TestCase
         $moment = $this->momentOf($user = $this->person());
         $this->actingAs($user)->post("/nights/{$moment->night_id}/moments");
         $other = Moment::query()->latest('id')->firstOrFail();
-        $other->update(['subject_distance_m' => 9.0, 'name' => 'Far group']);
+        $other->update(['settings' => self::settingsOf($other, ['subject.distance' => 9.0]), 'name' => 'Far group']);
         $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['room.length' => 9]))
             ->assertJsonValidationErrors(['room.length' => '“Far group” takes place in the same room']);
         self::assertSame(14.0, $moment->room->length_m);
@@ -202,33 +203,50 @@ final class BenchTest extends TestCase
 
     /** The database refuses what the core refuses, even from a hand at the SQL prompt. */
     #[DataProvider('guardedColumns')]
-    public function testTheDatabaseKeepsTheSameLimits(string $field, string $table, string $column): void
+    public function testTheDatabaseKeepsTheSameLimitsOfRooms(string $field, string $column): void
     {
         $this->momentOf($this->person());
-        $limits = FieldLimits::all()[$field];
-        DB::table($table)->update([$column => $limits->min]);
-        DB::table($table)->update([$column => $limits->max]);
+        [$least, $most] = self::ends($field);
+        DB::table('rooms')->update([$column => $least]);
+        DB::table('rooms')->update([$column => $most]);
         $this->expectException(QueryException::class);
-        DB::table($table)->update([$column => $limits->max + 0.01]);
+        DB::table('rooms')->update([$column => $most + 0.01]);
     }
 
-    /** @return iterable<string, array{string, string, string}> */
+    /** @return iterable<string, array{string, string}> */
     public static function guardedColumns(): iterable
     {
-        yield 'room length' => ['room.length', 'rooms', 'length_m'];
-        yield 'room width' => ['room.width', 'rooms', 'width_m'];
-        yield 'ceiling' => ['room.height', 'rooms', 'height_m'];
-        yield 'camera' => ['camera.fromBackWall', 'moments', 'from_back_wall_m'];
-        yield 'camera height' => ['camera.height', 'moments', 'camera_height_m'];
-        yield 'distance' => ['subject.distance', 'moments', 'subject_distance_m'];
-        yield 'face' => ['subject.height', 'moments', 'subject_height_m'];
-        yield 'glow' => ['glow.ev', 'moments', 'glow_ev'];
-        yield 'room under' => ['look.roomUnder', 'moments', 'room_under_stops'];
-        yield 'focal length' => ['lens.focalLength', 'moments', 'focal_mm'];
-        yield 'fill' => ['look.fill', 'moments', 'fill_stops'];
-        yield 'neutral density' => ['look.nd', 'moments', 'nd_stops'];
-        yield 'zoom of the head' => ['zoom', 'moments', 'head_zoom'];
-        yield 'compensation on the body' => ['dialled.body', 'moments', 'dialled_body'];
-        yield 'exposure compensation' => ['dialled.exposure', 'moments', 'dialled_exposure'];
+        yield 'room length' => ['room.length', 'length_m'];
+        yield 'room width' => ['room.width', 'width_m'];
+        yield 'ceiling' => ['room.height', 'height_m'];
+    }
+
+    #[DataProvider('guardedSettings')]
+    public function testTheDatabaseKeepsTheSameLimitsOfSettings(string $field): void
+    {
+        $this->momentOf($this->person());
+        [$least, $most] = self::ends($field);
+        $store = static fn(float $value): int => DB::update('update moments set settings = jsonb_set(jsonb_set(settings, ?, ?, true), ?, ?, true)', [
+            '{dialled}', '{"body": 0.0, "exposure": 0.0}', '{' . str_replace('.', ',', $field) . '}', json_encode($value, JSON_THROW_ON_ERROR),
+        ]);
+        self::assertSame([1, 1], [$store($least), $store($most)]);
+        $this->expectException(QueryException::class);
+        $store($most + 0.01);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function guardedSettings(): iterable
+    {
+        foreach (['camera.fromBackWall', 'camera.height', 'subject.distance', 'subject.height', 'glow.ev', 'look.roomUnder', 'focalLength', 'look.fill', 'look.nd', 'zoom', 'dialled.body', 'dialled.exposure'] as $field) {
+            yield $field => [$field];
+        }
+    }
+
+    /** @return array{float, float} least and most of a field of the bench */
+    private static function ends(string $field): array
+    {
+        $told = FormTypes::fields(DraftForm::shape())[$field];
+
+        return is_float($told['min']) && is_float($told['max']) ? [$told['min'], $told['max']] : self::fail("no range of $field");
     }
 }

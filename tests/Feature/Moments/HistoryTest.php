@@ -37,7 +37,7 @@ final class HistoryTest extends TestCase
         $this->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 4]))->assertOk();
         $this->putJson("/moments/{$other->id}", $this->draftOf($other, ['room.height' => 3.5]))->assertOk();
         $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertOk();
-        self::assertSame([3.0, 3.5], [$moment->refresh()->subject_distance_m, $moment->room->refresh()->height_m]);
+        self::assertSame([3.0, 3.5], [$moment->refresh()->distance(), $moment->room->refresh()->height_m]);
     }
 
     /** Steps of another room must not be written over the one that a moment has moved to. */
@@ -90,16 +90,16 @@ final class HistoryTest extends TestCase
         $this->getJson("/moments/{$moment->id}/state")->assertJson(['draft' => ['subject' => ['distance' => 4]]]);
         $moment->room->refresh()->update(['height_m' => 4.0]);
         $this->putJson("/moments/{$moment->id}", ['revision' => '1.0'] + $old)->assertConflict();
-        self::assertSame(4.0, $moment->refresh()->subject_distance_m);
+        self::assertSame(4.0, $moment->refresh()->distance());
     }
 
     public function testAStepThatNoLongerFitsIsRefused(): void
     {
         $moment = $this->momentOf($user = $this->person());
-        $moment->update(['subject_distance_m' => 9.0]);
+        $moment->update(['settings' => self::settingsOf($moment, ['subject.distance' => 9.0])]);
         $this->actingAs($user)->putJson("/moments/{$moment->id}", $this->draftOf($moment, ['subject.distance' => 2]))->assertOk();
-        DB::table('moment_steps')->update(['moment' => DB::raw("jsonb_set(moment, '{subject_distance_m}', '60')")]);
+        DB::table('moment_steps')->update(['moment' => DB::raw("jsonb_set(moment, '{settings,subject.distance}', '60')")]);
         $this->postJson("/moments/{$moment->id}/undo", ['revision' => $this->draftOf($moment)['revision']])->assertJsonValidationErrors(['page' => 'not possible any more']);
-        self::assertSame(2.0, $moment->refresh()->subject_distance_m);
+        self::assertSame(2.0, $moment->refresh()->distance());
     }
 }

@@ -56,7 +56,7 @@ final class PinsAndStripsTest extends TestCase
 
     public function testLightIsWorkedOutOnceAndThenKept(): void
     {
-        $light = MomentSolver::solve(MomentReader::fromArray($this->momentOf($this->person())->document())->moment)->best->light;
+        $light = MomentSolver::solve(MomentReader::fromArray($this->momentOf($this->person())->document()))->best->light;
         $worked = 0;
         foreach (['one', 'one', 'other'] as $question) {
             $kept = $this->app->make(KnownLights::class)->recall($question, static function () use ($light, &$worked): array {

@@ -45,7 +45,7 @@ final class WorkedMomentsTest extends TestCase
         self::assertCount(20, $rows);
         foreach ($rows as [$name, $changes, $expected]) {
             $document = self::firstWith($changes);
-            $engine = SolutionDocument::of(MomentSolver::solve(MomentReader::fromArray($document)->moment));
+            $engine = SolutionDocument::of(MomentSolver::solve(MomentReader::fromArray($document)));
             self::assertTrue($engine->feasible, $name);
             foreach (['shutter' => $engine->shutter, 'aperture' => $engine->aperture, 'iso' => $engine->iso, 'output' => $engine->output] as $control => $at) {
                 self::assertLessThanOrEqual(self::CLICK, abs(self::thirtieths($control, $expected[$control]) - $at->thirtieths), "$name: $control {$at->label} instead of {$expected[$control]}");

@@ -28,7 +28,7 @@ final class KeptTest extends TestCase
     public function testAnAnswerComesBackFromTheDatabaseAsItWas(): void
     {
         $moment = $this->momentOf($this->person());
-        $answer = AnswerData::of(MomentSolver::solve(MomentReader::fromArray($moment->document())->moment));
+        $answer = AnswerData::of(MomentSolver::solve(MomentReader::fromArray($moment->document())));
         $moment->keep('answer', $answer->toStore());
         $stored = $moment->refresh()->answer ?? self::fail('not kept');
         self::assertEquals($answer, AnswerData::fromStored($stored));
@@ -38,7 +38,7 @@ final class KeptTest extends TestCase
     public function testAKitResultComesBackWithItsPurchases(): void
     {
         $moment = $this->momentOf($user = $this->person());
-        $moment->update(['glow_ev' => -1.0]);
+        $moment->update(['settings' => self::settingsOf($moment, ['glow.ev' => -1.0])]);
         $result = NightKit::of($user, $moment->night->wholeMoments())->for($moment) ?? self::fail('not checked');
         self::assertLessThan(0.0, $result->margin());
         self::assertNotSame([], $result->purchases);
@@ -96,7 +96,7 @@ final class KeptTest extends TestCase
         try {
             Turn::take($moment->ownerId(), static fn() => BenchHistory::of($moment)->change(BenchHistory::of($moment)->revision(), static function (Moment $m): void {
                 $m->room->fill(['height_m' => 4.0]);
-                $m->fill(['subject_distance_m' => 500.0]); // which the database refuses
+                $m->fill(['minutes' => 5000]); // which the database refuses
             }));
             self::fail('stored');
         } catch (\Illuminate\Database\QueryException) {

@@ -156,7 +156,7 @@ final class PaperTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         $moment->room->update(['windows' => [['name' => 'West', 'share' => 2]]]);
-        $moment->update(['glow_ev' => null, 'glow_from_curve' => true, 'starts_at' => '21:00']);
+        $moment->update(['settings' => self::settingsOf($moment, ['glow.ev' => null, 'glow.curve' => true]), 'starts_at' => '21:00']);
         $this->actingAs($user)->post("/nights/{$moment->night_id}/copy", ['name' => 'In winter', 'heldOn' => '2027-12-11'])->assertSessionHasNoErrors();
         $copy = Night::query()->latest('id')->firstOrFail();
         $twin = $copy->wholeMoments()->firstOrFail();

@@ -22,11 +22,12 @@ final class DemoTest extends TestCase
     public function testTheDemoIsSeededOnceAndKeepsWhatPeopleChanged(): void
     {
         $this->seed(DatabaseSeeder::class);
-        Moment::query()->where('name', 'Supper in the ropewalk')->update(['subject_distance_m' => 5.5]);
+        $supper = Moment::query()->where('name', 'Supper in the ropewalk')->firstOrFail();
+        $supper->update(['settings' => self::settingsOf($supper, ['subject.distance' => 5.5])]);
         $this->seed(DatabaseSeeder::class);
         self::assertSame(1, User::query()->count());
         self::assertSame(39, Moment::query()->count());
-        self::assertSame(5.5, Moment::query()->where('name', 'Supper in the ropewalk')->firstOrFail()->subject_distance_m);
+        self::assertSame(5.5, $supper->refresh()->distance());
     }
 
     public function testTheFaceComesRightOrTheStopsAreTold(): void
@@ -34,7 +35,7 @@ final class DemoTest extends TestCase
         $this->seed(DatabaseSeeder::class);
         $short = [];
         foreach (Moment::query()->with(Moment::WHOLE)->get() as $moment) {
-            $solution = MomentSolver::solve(MomentReader::fromArray($moment->document())->moment);
+            $solution = MomentSolver::solve(MomentReader::fromArray($moment->document()));
             if ($solution->isFeasible()) {
                 $room = $solution->levels->backdrop->value;
                 $wanted = log(2.0 ** $room + 2.0 ** FaceBalance::flashBeside(Stops::of($room), Stops::of(-2.0))->value, 2);

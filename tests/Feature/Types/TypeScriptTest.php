@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Types;
 
+use App\Planning\DraftForm;
 use App\Types\Constants;
+use App\Types\FormTypes;
 use App\Types\TypeScript;
-use Kaddle\Core\Form\FieldLimits;
 use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Situation\Scene;
 use Tests\TestCase;
 
 final class TypeScriptTest extends TestCase
@@ -15,7 +17,7 @@ final class TypeScriptTest extends TestCase
     public function testWritesReadonlyInterfacesWithUnitsAndUnions(): void
     {
         $text = $this->types();
-        self::assertStringContainsString("export interface SubjectDraft {\n  /** m, lens to face, measured level. */\n  readonly distance: number;\n", $text);
+        self::assertStringContainsString("export interface SubjectDraft {\n  /** Subject distance, m. */\n  readonly distance: number;\n", $text);
         self::assertStringContainsString("export type HeadAim = 'up' | 'up-forward'", $text);
         self::assertStringContainsString('  readonly head: HeadAim | null;', $text);
         self::assertStringContainsString('  readonly ticks: readonly TickDocument[];', $text);
@@ -39,10 +41,8 @@ final class TypeScriptTest extends TestCase
     public function testRangesAndWordsComeFromTheCore(): void
     {
         $text = Constants::asTypeScript();
-        foreach (FieldLimits::all() as $field => $limits) {
-            self::assertStringContainsString("\"$field\"", $text);
-            self::assertStringContainsString(sprintf('"unit": "%s"', $limits->unit), $text);
-        }
+        self::assertStringContainsString(sprintf('"unit": "%s"', Scene::distanceLimits()->unit), $text);
+        self::assertStringContainsString('"subject.distance"', $text);
         foreach (Finish::cases() as $finish) {
             self::assertStringContainsString("\"label\": \"{$finish->inWords()}\"", $text);
         }
@@ -53,6 +53,6 @@ final class TypeScriptTest extends TestCase
         return TypeScript::ofFolders([
             'App\Data' => app_path('Data'),
             'Kaddle\Core\Document' => base_path('core/src/Document'),
-        ]);
+        ], FormTypes::of(DraftForm::shape()));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Accounts\AccountShape;
+use App\Accounts\AccountForm;
 use App\Accounts\Door;
 use App\Accounts\Tries;
 use App\Accounts\TryLimit;
@@ -19,14 +19,14 @@ final class ChangePassword
 {
     public function __invoke(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $asked = AccountShape::newPassword($request);
+        $asked = AccountForm::newPassword($request);
         Tries::take('current', $limit = TryLimit::pair($user->email, 'change'));
-        if (Door::find($user->email, $asked['current']) === null) {
+        if (Door::find($user->email, $asked->text('current')) === null) {
             throw ValidationException::withMessages(['current' => 'This is not the password of this account.']);
         }
         Tries::forgive($limit);
         $request->session()->regenerate();
-        Door::changeLock($user, $asked['password'], $request->session()->getId());
+        Door::changeLock($user, $asked->text('password'), $request->session()->getId());
 
         return redirect()->route('account')->with('notice', 'The new password is set. Every other browser that was signed in has been signed out.');
     }

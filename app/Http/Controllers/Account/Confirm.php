@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Accounts\AccountShape;
+use App\Accounts\AccountForm;
 use App\Accounts\Door;
 use App\Accounts\Tries;
 use App\Accounts\TryLimit;
@@ -18,7 +18,7 @@ final class Confirm
 {
     public function __invoke(Request $request, User $account): RedirectResponse
     {
-        $password = AccountShape::password($request);
+        $password = AccountForm::password($request);
         Tries::take('password', $limit = TryLimit::pair($account->email, 'confirm'));
         if (Door::find($account->email, $password) === null) {
             throw ValidationException::withMessages(['password' => 'This is not the password that was chosen. If you do not know it, choose a new one by “Forgotten the password?”.']);

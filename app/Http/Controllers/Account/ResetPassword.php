@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Accounts\AccountShape;
+use App\Accounts\AccountForm;
 use App\Accounts\Door;
 use App\Accounts\Tries;
 use App\Accounts\TryLimit;
@@ -19,9 +19,9 @@ final class ResetPassword
 {
     public function __invoke(Request $request): RedirectResponse
     {
-        $asked = AccountShape::reset($request);
-        Tries::take('email', TryLimit::pair($asked['email'], 'reset'));
-        $outcome = Password::reset($asked, static function (User $user, string $password): void {
+        $asked = AccountForm::reset($request);
+        Tries::take('email', TryLimit::pair($asked->text('email'), 'reset'));
+        $outcome = Password::reset($asked->toArray(), static function (User $user, string $password): void {
             $user->forceFill(['confirmed_at' => $user->confirmed_at ?? now()]);
             Door::changeLock($user, $password);
         });

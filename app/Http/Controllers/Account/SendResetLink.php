@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Accounts\AccountShape;
+use App\Accounts\AccountForm;
 use App\Accounts\MailBox;
 use App\Accounts\Tries;
 use App\Accounts\TryLimit;
@@ -20,7 +20,7 @@ final class SendResetLink
 {
     public function __invoke(Request $request): RedirectResponse
     {
-        $email = AccountShape::address($request);
+        $email = AccountForm::address($request);
         Tries::take('email', TryLimit::mails($email), TryLimit::mailsFrom((string) $request->ip()));
         defer(static fn() => Password::sendResetLink(['email' => $email]));
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
-use App\Accounts\AccountShape;
+use App\Accounts\AccountForm;
 use App\Accounts\Door;
 use App\Accounts\KnownDevice;
 use App\Accounts\Tries;
@@ -16,14 +16,14 @@ final class SignIn
 {
     public function __invoke(Request $request): RedirectResponse
     {
-        $asked = AccountShape::signIn($request);
-        Tries::take('email', ...$limits = KnownDevice::limits($request, $asked['email']));
-        $user = Door::find($asked['email'], $asked['password']);
+        $asked = AccountForm::signIn($request);
+        Tries::take('email', ...$limits = KnownDevice::limits($request, $asked->text('email')));
+        $user = Door::find($asked->text('email'), $asked->text('password'));
         if ($user?->confirmed_at === null) {
             throw ValidationException::withMessages(['email' => 'No account has this address and password, or its address is not confirmed yet: the link in the mail does that.']);
         }
         Tries::forgive(...$limits);
-        Door::letIn($request, $user, $asked['password'], $asked['remember'] ?? false);
+        Door::letIn($request, $user, $asked->text('password'), $asked->flag('remember'));
 
         return redirect()->intended(route('nights.index'));
     }

@@ -10,13 +10,12 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Gear\PieceReader;
 
 final class AddPiece
 {
     public function __invoke(Request $request, PieceKind $kind, #[CurrentUser] User $user): RedirectResponse
     {
-        $piece = new Piece(['kind' => $kind, 'data' => PieceReader::read($kind, $request->post())]);
+        $piece = new Piece(['kind' => $kind, 'data' => $kind->shape()->whole($request->post())->toArray()]);
         $user->putIntoBag($piece);
 
         return redirect()->route('bag')->with('notice', "“{$piece->name()}” is in your bag.");

@@ -8,14 +8,13 @@ use App\Models\Piece;
 use App\Planning\MomentsStillFit;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Kaddle\Core\Gear\PieceReader;
 
 /** Stores new figures and remembers the old ones for a step back. */
 final class SavePiece
 {
     public function __invoke(Request $request, Piece $piece): RedirectResponse
     {
-        $data = PieceReader::read($piece->kind, $request->post());
+        $data = $piece->kind->shape()->whole($request->post())->toArray();
         $piece->update(['before' => $piece->data, 'data' => $data]);
         MomentsStillFit::with($piece);
 

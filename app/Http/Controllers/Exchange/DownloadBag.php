@@ -17,7 +17,7 @@ final class DownloadBag
     public function __invoke(#[CurrentUser] User $user): Response
     {
         return Csv::download('bag', ['Kind', 'Name', 'Figures', 'Archived'], array_values($user->pieces()->orderBy('kind')->orderBy('id')->get()->map(static fn(Piece $p): array => [
-            $p->kind->inWords(), $p->name(), PieceFigures::inALine($p->kind, $p->data), $p->archived_at === null ? 'no' : 'yes',
+            $p->kind->inWords(), $p->name(), PieceFigures::inALine($p->kind, $p->figures()), $p->archived_at === null ? 'no' : 'yes',
         ])->all()));
     }
 }

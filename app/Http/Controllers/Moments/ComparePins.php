@@ -16,6 +16,6 @@ final class ComparePins
 {
     public function __invoke(MomentRequest $draft, Moment $moment, KnownLights $known): JsonResponse
     {
-        return new JsonResponse(Pins::of($moment)->beside(MomentSolver::solve($draft->light()->moment, $known)));
+        return new JsonResponse(Pins::of($moment)->beside(MomentSolver::solve($draft->light(), $known)));
     }
 }

@@ -19,7 +19,7 @@ final class CompareWays
 {
     public function __invoke(MomentRequest $draft, #[CurrentUser] User $user, KnownLights $known): JsonResponse
     {
-        $solution = MomentSolver::solve($draft->light()->moment, $known);
+        $solution = MomentSolver::solve($draft->light(), $known);
 
         return new JsonResponse(WaysDocument::of(
             $solution,

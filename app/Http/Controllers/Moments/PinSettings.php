@@ -15,7 +15,7 @@ final class PinSettings
 {
     public function __invoke(MomentRequest $draft, Moment $moment): JsonResponse
     {
-        $solution = MomentSolver::solve($draft->light()->moment);
+        $solution = MomentSolver::solve($draft->light());
         $pins = Pins::of($moment);
         $draft->fill($moment);
         $pins->add($solution);

@@ -15,7 +15,7 @@ final class PriceMoment
 {
     public function __invoke(MomentRequest $draft, KnownLights $known): JsonResponse
     {
-        $moment = $draft->light()->moment;
+        $moment = $draft->light();
 
         return new JsonResponse(CostsDocument::of($moment, $moment->pointing->aim ?? MomentSolver::solve($moment, $known)->best->light->aim));
     }

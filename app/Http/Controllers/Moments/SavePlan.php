@@ -9,23 +9,16 @@ use App\Planning\Seen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Exchange\MomentShape;
+use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Fields;
 
 final class SavePlan
 {
     public function __invoke(Request $request, Moment $moment): RedirectResponse
     {
         Seen::mustBe($moment->revision, $request);
-        $plan = Fields::whole(array_diff_key($request->post(), ['roomId' => null, 'revision' => null]), MomentShape::readPlan(...));
-        $moment->fill([
-            'name' => $plan['name'],
-            'starts_at' => $plan['starts'],
-            'minutes' => $plan['minutes'],
-            'plan' => array_diff_key($plan, ['name' => null, 'starts' => null, 'minutes' => null]),
-        ]);
+        $moment->takePlan(MomentForm::plan()->whole(array_diff_key($request->post(), ['roomId' => null, 'revision' => null])));
         self::move($moment, $request->post('roomId'));
         $moment->save();
 

@@ -20,7 +20,7 @@ final class ShowBench
     public function __invoke(Moment $moment, #[CurrentUser] User $user, KnownLights $known): Response
     {
         $moment->load(Moment::WHOLE);
-        $solution = MomentSolver::solve(MomentReader::fromArray($moment->document())->moment, $known);
+        $solution = MomentSolver::solve(MomentReader::fromArray($moment->document()), $known);
 
         return Inertia::render('moments/Bench', [
             'bench' => BenchData::of($moment, $user, $solution),

@@ -9,7 +9,7 @@ use App\Models\Moment;
 use App\Models\Room;
 use Inertia\Inertia;
 use Inertia\Response;
-use Kaddle\Core\Exchange\MomentShape;
+use Kaddle\Core\Form\MomentForm;
 
 /** What is planned for a moment besides light. */
 final class ShowPlan
@@ -22,8 +22,8 @@ final class ShowPlan
             'momentId' => $moment->id,
             'revision' => $moment->revision,
             'night' => NightData::of($moment->night),
-            'form' => MomentShape::plan()->form(),
-            'values' => ['name' => $moment->name, 'starts' => $moment->clock(), 'minutes' => $moment->minutes] + $moment->plan,
+            'form' => MomentForm::plan()->form(),
+            'values' => $moment->wholePlan()->toArray(),
             'roomId' => $moment->room_id,
             'rooms' => $moment->night->venue->rooms->map(static fn(Room $r): array => ['id' => $r->id, 'name' => $r->name])->all(),
         ]);

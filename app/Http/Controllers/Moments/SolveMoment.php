@@ -15,6 +15,6 @@ final class SolveMoment
 {
     public function __invoke(MomentRequest $draft, KnownLights $known): JsonResponse
     {
-        return new JsonResponse(SolutionDocument::of(MomentSolver::solve($draft->light()->moment, $known)));
+        return new JsonResponse(SolutionDocument::of(MomentSolver::solve($draft->light(), $known)));
     }
 }

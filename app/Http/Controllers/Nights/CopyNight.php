@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Nights;
 use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
-use App\Planning\NightShape;
+use App\Planning\NightForm;
 use App\Planning\Quota;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -18,8 +18,9 @@ final class CopyNight
 {
     public function __invoke(Request $request, Night $night, #[CurrentUser] User $user): RedirectResponse
     {
+        $asked = NightForm::changes()->whole($request->post());
         Quota::nights($user);
-        $copy = $night->replicate(['uid'])->fill(NightShape::changes($request));
+        $copy = $night->replicate(['uid'])->fill(['name' => $asked->text('name'), 'held_on' => $asked->text('heldOn')]);
         $copy->save();
         foreach ($night->moments as $moment) {
             $copy->moments()->save($moment->replicate(Moment::OWN));

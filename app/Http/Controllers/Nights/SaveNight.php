@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Nights;
 
 use App\Models\Night;
-use App\Planning\NightShape;
+use App\Planning\NightForm;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -14,7 +14,8 @@ final class SaveNight
 {
     public function __invoke(Request $request, Night $night): RedirectResponse
     {
-        $night->update(NightShape::changes($request));
+        $asked = NightForm::changes()->whole($request->post());
+        $night->update(['name' => $asked->text('name'), 'held_on' => $asked->text('heldOn')]);
 
         return back()->with('notice', 'Saved.');
     }

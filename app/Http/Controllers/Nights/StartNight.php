@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Nights;
 use App\Models\Night;
 use App\Models\User;
 use App\Models\Venue;
-use App\Planning\NightShape;
+use App\Planning\NightForm;
 use App\Planning\Quota;
 use App\Starter\StarterNight;
 use App\Starter\StarterVenue;
@@ -15,6 +15,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Kaddle\Core\Night\NightTemplate;
+use Kaddle\Core\Reading\Record;
 
 /** Starts a night from a pattern, or with a first moment on the bench, at a known venue or a new one. */
 final class StartNight
@@ -24,8 +25,8 @@ final class StartNight
 
     public function __invoke(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $asked = NightShape::start($request);
-        $template = NightTemplate::tryFrom($asked['template'] ?? '');
+        $asked = NightForm::start()->whole(array_diff_key($request->post(), ['zone' => null]));
+        $template = $asked->has('template') ? $asked->choice('template', NightTemplate::class) : null;
         $night = self::justStarted($user, $asked) ?? self::start($user, $asked, $template, $request->post('zone') ?? 'UTC');
 
         return $template === null
@@ -33,21 +34,19 @@ final class StartNight
             : redirect()->route('nights.show', $night);
     }
 
-    /** @param array{name: string, heldOn: string, place: string} $asked */
-    private static function justStarted(User $user, array $asked): ?Night
+    private static function justStarted(User $user, Record $asked): ?Night
     {
-        return $user->nights()->where('name', $asked['name'])->where('held_on', $asked['heldOn'])
+        return $user->nights()->where('name', $asked->text('name'))->where('held_on', $asked->text('heldOn'))
             ->where('created_at', '>', now()->subSeconds(self::TWICE))->has('moments')
-            ->whereHas('venue', static fn($venue) => $venue->where('name', $asked['place']))
+            ->whereHas('venue', static fn($venue) => $venue->where('name', $asked->text('place')))
             ->latest('id')->first();
     }
 
-    /** @param array{name: string, heldOn: string, place: string} $asked */
-    private static function start(User $user, array $asked, ?NightTemplate $template, mixed $zone): Night
+    private static function start(User $user, Record $asked, ?NightTemplate $template, mixed $zone): Night
     {
         Quota::nights($user);
-        $night = new Night(['name' => $asked['name'], 'held_on' => $asked['heldOn']]);
-        StarterNight::store($user, $night, self::venue($user, $asked['place'], $zone), $template);
+        $night = new Night(['name' => $asked->text('name'), 'held_on' => $asked->text('heldOn')]);
+        StarterNight::store($user, $night, self::venue($user, $asked->text('place'), $zone), $template);
 
         return $night;
     }

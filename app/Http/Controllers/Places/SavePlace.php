@@ -7,14 +7,13 @@ namespace App\Http\Controllers\Places;
 use App\Models\Venue;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Kaddle\Core\Exchange\PlaceShape;
-use Kaddle\Core\Reading\Fields;
+use Kaddle\Core\Form\PlaceForm;
 
 final class SavePlace
 {
     public function __invoke(Request $request, Venue $venue): RedirectResponse
     {
-        $venue->update(['rules' => [], ...Fields::whole($request->post(), PlaceShape::shape()->read(...))]);
+        $venue->update(['rules' => [], ...PlaceForm::shape()->whole($request->post())->toArray()]);
 
         return back()->with('notice', 'Saved.');
     }

@@ -9,7 +9,7 @@ use App\Models\Room;
 use App\Models\Venue;
 use Inertia\Inertia;
 use Inertia\Response;
-use Kaddle\Core\Exchange\PlaceShape;
+use Kaddle\Core\Form\PlaceForm;
 
 final class ShowPlace
 {
@@ -18,7 +18,7 @@ final class ShowPlace
         return Inertia::render('places/Show', [
             'id' => $venue->id,
             'nights' => $venue->nights()->count(),
-            'form' => PlaceShape::shape()->form(),
+            'form' => PlaceForm::shape()->form(),
             'values' => array_diff_key($venue->document(), ['uid' => null]),
             'rooms' => $venue->rooms()->withCount('moments')->get()->map(static fn(Room $r): RoomSummary => RoomSummary::of($r))->all(),
         ]);

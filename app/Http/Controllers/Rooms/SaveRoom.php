@@ -9,16 +9,14 @@ use App\Planning\MomentsStillFit;
 use App\Planning\Seen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Kaddle\Core\Exchange\RoomShape;
-use Kaddle\Core\Reading\Fields;
+use Kaddle\Core\Form\RoomForm;
 
 final class SaveRoom
 {
     public function __invoke(Request $request, Room $room): RedirectResponse
     {
         Seen::mustBe($room->revision, $request);
-        $read = Fields::whole(array_diff_key($request->post(), ['revision' => null]), static fn(Fields $fields): array => RoomShape::read($fields));
-        $room->take($read);
+        $room->take(RoomForm::whole()->whole(array_diff_key($request->post(), ['revision' => null])));
         MomentsStillFit::inRoom($room);
         $room->save();
 

@@ -10,7 +10,7 @@ use App\Models\Room;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use Kaddle\Core\Exchange\RoomShape;
+use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Glow\Evening;
 
 /** A room with what lights it, and the curve that follows from that. */
@@ -25,7 +25,7 @@ final class ShowRoom
             'revision' => $room->revision,
             'venue' => VenueChoice::of($room->venue),
             'uses' => $room->moments()->count(),
-            'form' => RoomShape::shape()->form(),
+            'form' => RoomForm::whole()->form(),
             'values' => array_diff_key($room->wholeDocument(), ['uid' => null]),
             'curve' => GlowCurveData::of($room, self::date($request, $room)),
         ]);

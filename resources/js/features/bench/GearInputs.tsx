@@ -1,4 +1,4 @@
-import { aims, limits, type GearChoice, type HeadAim, type MomentDraft } from '@/types/generated';
+import { aims, fields, type GearChoice, type HeadAim, type MomentDraft } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import type { InputProps } from './Inputs';
@@ -11,7 +11,7 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
   return (
     <>
       <Piece
-        label="Body"
+        label={fields.bodyId.label}
         pieces={bench.bodies.map((choice) => choice.gear)}
         id={draft.bodyId}
         error={faults['bodyId'] ?? faults['body']}
@@ -20,7 +20,7 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
         }}
       />
       <Piece
-        label="Lens"
+        label={fields.lensId.label}
         pieces={bench.lenses.map((choice) => choice.gear)}
         id={draft.lensId}
         error={faults['lensId'] ?? faults['lens']}
@@ -32,8 +32,7 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
       />
       {lens !== undefined && lens.shortest < lens.longest && (
         <NumberField
-          label="Focal length"
-          range={{ ...limits['lens.focalLength'], min: lens.shortest, max: lens.longest }}
+          field={{ ...fields.focalLength, min: lens.shortest, max: lens.longest }}
           travel="step"
           value={draft.focalLength}
           error={faults['focalLength']}
@@ -43,7 +42,7 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
         />
       )}
       <Piece
-        label="Flash"
+        label={fields.flashId.label}
         pieces={bench.flashUnits}
         id={draft.flashId}
         error={faults['flashId'] ?? faults['flash']}
@@ -53,7 +52,7 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
       />
       <OutfitInputs bench={bench} draft={draft} faults={faults} onChange={onChange} />
       <Choice
-        label="Head"
+        label={fields.head.label}
         options={AIMS}
         value={draft.head ?? ANY}
         error={faults['head']}
@@ -66,7 +65,7 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
 }
 
 const NOTHING = 0;
-const UNITS = Array.from({ length: limits['outfit.units'].max }, (_, i) => ({ value: String(i + 1), label: i === 0 ? 'one' : `${i + 1} side by side` }));
+const UNITS = Array.from({ length: fields['outfit.units'].max }, (_, i) => ({ value: String(i + 1), label: i === 0 ? 'one' : `${i + 1} side by side` }));
 
 function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'settings' | 'ahead'>) {
   const turn = (changes: Partial<MomentDraft['outfit']>) => {
@@ -75,7 +74,7 @@ function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'sett
   return (
     <>
       <Choice
-        label="Units"
+        label={fields['outfit.units'].label}
         options={UNITS}
         value={String(draft.outfit.units)}
         error={faults['outfit.units']}
@@ -84,7 +83,7 @@ function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'sett
         }}
       />
       <Piece
-        label="On the head"
+        label={fields['outfit.modifierId'].label}
         none="bare head"
         pieces={bench.modifiers}
         id={draft.outfit.modifierId ?? NOTHING}
@@ -94,7 +93,7 @@ function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'sett
         }}
       />
       <Piece
-        label="Gel"
+        label={fields['outfit.gelId'].label}
         none="none"
         pieces={bench.gels}
         id={draft.outfit.gelId ?? NOTHING}

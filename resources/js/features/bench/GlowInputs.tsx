@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { limits, type GlowDraft } from '@/types/generated';
+import { fields, type GlowDraft } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
 import { TextLink } from '@/ui/TextLink';
@@ -43,8 +43,7 @@ export const GlowInputs = memo(function GlowInputs({ bench, glow, bodyId, faults
       />
       {metered === null && !curve && (
         <NumberField
-          label="Glow at ISO 100"
-          range={limits['glow.ev']}
+          field={fields['glow.ev']}
           travel="step"
           value={ev ?? NaN}
           error={faults['glow.ev']}

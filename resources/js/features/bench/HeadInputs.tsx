@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { limits, type MomentDraft, type SolutionDocument } from '@/types/generated';
+import { fields, type MomentDraft, type SolutionDocument } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
 import type { InputProps } from './Inputs';
@@ -52,12 +52,12 @@ export const HeadInputs = memo(function HeadInputs({ head, pointing, zoom, inUse
       <div className="grid gap-3 empty:hidden sm:grid-cols-3">
         {head === 'by-hand' && (
           <>
-            <NumberField label="Turn, left is above 0" range={limits['pointing.turn']} travel="step" value={byHand.turn} error={faults['pointing.turn']} onNear={(near) => { ahead(near.map((turn) => pointed({ ...byHand, turn }))); }} onChange={(turn) => { point({ ...byHand, turn }); }} />
-            <NumberField label="Tilt up from level" range={limits['pointing.tilt']} travel="step" value={byHand.tilt} error={faults['pointing.tilt']} onNear={(near) => { ahead(near.map((tilt) => pointed({ ...byHand, tilt }))); }} onChange={(tilt) => { point({ ...byHand, tilt }); }} />
+            <NumberField field={fields['pointing.turn']} travel="step" value={byHand.turn} error={faults['pointing.turn']} onNear={(near) => { ahead(near.map((turn) => pointed({ ...byHand, turn }))); }} onChange={(turn) => { point({ ...byHand, turn }); }} />
+            <NumberField field={fields['pointing.tilt']} travel="step" value={byHand.tilt} error={faults['pointing.tilt']} onNear={(near) => { ahead(near.map((tilt) => pointed({ ...byHand, tilt }))); }} onChange={(tilt) => { point({ ...byHand, tilt }); }} />
           </>
         )}
         {zoom !== null && (
-          <NumberField label="Zoom of the head" range={limits.zoom} value={zoom} error={faults['zoom']} onChange={(next) => { onChange((before) => ({ ...before, zoom: next })); }} />
+          <NumberField field={fields.zoom} value={zoom} error={faults['zoom']} onChange={(next) => { onChange((before) => ({ ...before, zoom: next })); }} />
         )}
       </div>
       <p className="text-sm text-faint">The zoom stands at {Math.round(zoomInUse)} mm. Drag the ring beside the head in the drawings to turn it.</p>

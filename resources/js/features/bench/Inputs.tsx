@@ -1,8 +1,8 @@
 import { Collapsible } from 'radix-ui';
 import { memo, type Dispatch, type ReactNode, type SetStateAction } from 'react';
 import type { Faults } from '@/lib/http';
-import { limits, type BenchData, type LocksDraft, type MomentDraft } from '@/types/generated';
-import { NumberField } from '@/ui/NumberField';
+import { fields, type BenchData, type LocksDraft, type MomentDraft } from '@/types/generated';
+import { NumberField, type NumericField } from '@/ui/NumberField';
 import { GearInputs } from './GearInputs';
 import { GlowInputs } from './GlowInputs';
 import { FinishChoice, RoomInputs } from './RoomInputs';
@@ -32,8 +32,8 @@ export const Inputs = memo(function Inputs(props: InputProps) {
   return (
     <div className="grid content-start gap-5">
       <Group title="What changes">
-        <Ruled label="Subject distance" range={limits['subject.distance']} value={draft.subject.distance} error={faults['subject.distance']} set={away} onChange={onChange} ahead={ahead} />
-        <Ruled label="Ceiling height" range={limits['room.height']} value={draft.room.height} error={faults['room.height']} set={high} onChange={onChange} ahead={ahead} />
+        <Ruled field={fields['subject.distance']} value={draft.subject.distance} error={faults['subject.distance']} set={away} onChange={onChange} ahead={ahead} />
+        <Ruled field={fields['room.height']} value={draft.room.height} error={faults['room.height']} set={high} onChange={onChange} ahead={ahead} />
         <FinishChoice face="ceiling" label="Ceiling finish" finish={draft.room.finishes.ceiling} error={faults['room.finishes.ceiling']} onChange={onChange} ahead={ahead} />
         <GlowInputs bench={bench} glow={draft.glow} bodyId={draft.bodyId} faults={faults} onChange={onChange} ahead={ahead} />
         <LookInputs bench={bench} look={draft.look} bodyId={draft.bodyId} lensId={draft.lensId} faults={faults} onChange={onChange} settings={settings} ahead={ahead} />
@@ -57,8 +57,7 @@ export const Inputs = memo(function Inputs(props: InputProps) {
 });
 
 interface RuledProps extends Pick<InputProps, 'onChange' | 'ahead'> {
-  readonly label: string;
-  readonly range: (typeof limits)[keyof typeof limits];
+  readonly field: NumericField;
   readonly value: number;
   readonly error: string | undefined;
   /** What a value does to a draft; always the same function, so that nothing is drawn anew for it. */
@@ -66,11 +65,10 @@ interface RuledProps extends Pick<InputProps, 'onChange' | 'ahead'> {
 }
 
 /** A length on a ruler. */
-const Ruled = memo(function Ruled({ label, range, value, error, set, onChange, ahead }: RuledProps) {
+const Ruled = memo(function Ruled({ field, value, error, set, onChange, ahead }: RuledProps) {
   return (
     <NumberField
-      label={label}
-      range={range}
+      field={field}
       travel="factor"
       value={value}
       error={error}

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { keptThings, limits, schools, type BodyChoice, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type MomentDraft, type School } from '@/types/generated';
+import { keptThings, fields, schools, type BodyChoice, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type MomentDraft, type School } from '@/types/generated';
 import type { Faults } from '@/lib/http';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
@@ -59,9 +59,7 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
       />
       {look.keep === null ? (
         <NumberField
-          label="Room reads under metered by"
-          hint="0 as metered, 1 to 2 lets people stand out, more is drama."
-          range={limits['look.roomUnder']}
+          field={fields['look.roomUnder']}
           travel="step"
           value={look.roomUnder}
           error={faults['look.roomUnder']}
@@ -86,7 +84,7 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
         />
       )}
       <Choice
-        label="Which controls follow"
+        label={fields['look.school'].label}
         options={Object.entries(schools).map(([value, words]) => ({ value, ...words }))}
         value={look.school}
         error={faults['look.school']}
@@ -98,7 +96,7 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
         }}
       />
       <Choice
-        label="Aperture you like here"
+        label={fields['look.aperture'].label}
         options={labels(apertures, look.aperture)}
         value={look.aperture}
         error={faults['look.aperture']}
@@ -110,9 +108,7 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
         }}
       />
       <NumberField
-        label="Fill flash under correct by"
-        hint="Where the room lights the face already: 1 to open it, 2 for the eyes."
-        range={limits['look.fill']}
+        field={fields['look.fill']}
         value={look.fill}
         error={faults['look.fill']}
         onChange={(fill) => {
@@ -136,7 +132,7 @@ function Keep({ keep, body, faults, onChange, onNear }: KeepProps) {
   return (
     <>
       <Choice
-        label="Brightest thing that must hold detail"
+        label={fields['look.keep.what'].label}
         options={Object.entries(keptThings).map(([value, label]) => ({ value, label }))}
         value={keep.what}
         error={faults['look.keep.what']}
@@ -156,9 +152,7 @@ function Keep({ keep, body, faults, onChange, onNear }: KeepProps) {
         />
         {keep.metered === null && (
           <NumberField
-            label="Level at ISO 100"
-            hint="Candles about EV 8, a window at dusk 7, a lit stage 9."
-            range={limits['look.keep.ev']}
+            field={fields['look.keep.ev']}
             travel="step"
             value={keep.ev ?? NaN}
             error={faults['look.keep.ev']}

@@ -1,3 +1,4 @@
+import { fields } from '@/types/generated';
 import { router } from '@inertiajs/react';
 import { Confirm } from '@/ui/Confirm';
 import { TextField } from '@/ui/TextField';
@@ -7,7 +8,7 @@ export function MomentInputs({ bench, draft, faults, onChange }: InputProps) {
   return (
     <>
       <TextField
-        label="Name of the moment"
+        label={fields.name.label}
         value={draft.name}
         error={faults['name']}
         onChange={(name) => {
@@ -15,7 +16,7 @@ export function MomentInputs({ bench, draft, faults, onChange }: InputProps) {
         }}
       />
       <TextField
-        label="Begins at"
+        label={fields.startsAt.label}
         type="time"
         value={draft.startsAt}
         error={faults['startsAt']}

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { finishes, limits, ridges, roomKinds, type Finish, type FinishesDraft, type MomentDraft, type RidgeWay } from '@/types/generated';
+import { finishes, fields, ridges, roomKinds, type Finish, type FinishesDraft, type MomentDraft, type RidgeWay } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import type { InputProps } from './Inputs';
@@ -30,8 +30,7 @@ export function RoomInputs(props: InputProps) {
         }}
       />
       <NumberField
-        label="Room length, along your view"
-        range={limits['room.length']}
+        field={fields['room.length']}
         value={draft.room.length}
         error={faults['room.length']}
         onChange={(length) => {
@@ -39,8 +38,7 @@ export function RoomInputs(props: InputProps) {
         }}
       />
       <NumberField
-        label="Room width"
-        range={limits['room.width']}
+        field={fields['room.width']}
         value={draft.room.width}
         error={faults['room.width']}
         onChange={(width) => {
@@ -52,8 +50,7 @@ export function RoomInputs(props: InputProps) {
         <FinishChoice key={face} face={face} label={label} finish={draft.room.finishes[face]} error={faults[`room.finishes.${face}`]} onChange={onChange} ahead={ahead} />
       ))}
       <NumberField
-        label="You stand from the wall behind you"
-        range={limits['camera.fromBackWall']}
+        field={fields['camera.fromBackWall']}
         value={draft.camera.fromBackWall}
         error={faults['camera.fromBackWall']}
         onChange={(fromBackWall) => {
@@ -61,8 +58,7 @@ export function RoomInputs(props: InputProps) {
         }}
       />
       <NumberField
-        label="Camera height"
-        range={limits['camera.height']}
+        field={fields['camera.height']}
         value={draft.camera.height}
         error={faults['camera.height']}
         onChange={(height) => {
@@ -70,9 +66,7 @@ export function RoomInputs(props: InputProps) {
         }}
       />
       <NumberField
-        label="Height of the face"
-        hint="About 1.25 m seated, 1.6 m standing."
-        range={limits['subject.height']}
+        field={fields['subject.height']}
         value={draft.subject.height}
         error={faults['subject.height']}
         onChange={(height) => {
@@ -91,7 +85,7 @@ const USUAL_RISE = 3;
 
 function RoofInputs({ draft, faults, onChange }: InputProps) {
   const { roof, height } = draft.room;
-  const range = limits['room.roof.ridge'];
+  const range = fields['room.roof.ridge'];
   return (
     <>
       <Choice
@@ -106,9 +100,7 @@ function RoofInputs({ draft, faults, onChange }: InputProps) {
       />
       {roof !== null && (
         <NumberField
-          label="Ridge height"
-          hint="The ceiling height is that of the eaves."
-          range={range}
+          field={range}
           value={roof.ridge}
           error={faults['room.roof.ridge']}
           onChange={(ridge) => {

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { signed } from '@/lib/format';
-import { limits, type DriftDocument, type TradeDocument, type WaysDocument } from '@/types/generated';
+import { fields, type DriftDocument, type TradeDocument, type WaysDocument } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import type { Editing } from './Inputs';
 import { useSettled } from './useSettled';
@@ -146,8 +146,7 @@ function Dialled({ draft, faults, onChange }: Editing) {
   return (
     <div className="grid gap-3 sm:grid-cols-2">
       <NumberField
-        label="Flash compensation on the body"
-        range={limits['dialled.body']}
+        field={fields['dialled.body']}
         value={dialled.body}
         error={faults['dialled.body']}
         onChange={(body) => {
@@ -155,8 +154,7 @@ function Dialled({ draft, faults, onChange }: Editing) {
         }}
       />
       <NumberField
-        label="Exposure compensation on the body"
-        range={limits['dialled.exposure']}
+        field={fields['dialled.exposure']}
         value={dialled.exposure}
         error={faults['dialled.exposure']}
         onChange={(exposure) => {

@@ -1,6 +1,6 @@
 import { useMemo, type Dispatch, type SetStateAction } from 'react';
 import type { Move } from '@/charts/Handle';
-import { limits, type MomentDraft, type SectionDocument } from '@/types/generated';
+import { fields, type MomentDraft, type SectionDocument } from '@/types/generated';
 
 /** m and degrees to which the hand is rounded. */
 const GRID = 0.1;
@@ -47,8 +47,8 @@ function steps(): readonly number[] {
 const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: MomentDraft) => Next>> = {
   subject: (from, hand, { camera, subject }) => {
     const move = oneWay(hand);
-    const distance = within(to(subject.distance + move.along, GRID), { ...limits['subject.distance'], max: from.length - camera.fromBackWall - GRID });
-    const height = within(to(subject.height + move.up, GRID / 2), limits['subject.height']);
+    const distance = within(to(subject.distance + move.along, GRID), { ...fields['subject.distance'], max: from.length - camera.fromBackWall - GRID });
+    const height = within(to(subject.height + move.up, GRID / 2), fields['subject.height']);
     // What the hand does not mean stays off the grid, where it was.
     return (draft) => ({ ...draft, subject: move.up === 0 ? { ...subject, distance } : { ...subject, height } });
   },
@@ -56,13 +56,13 @@ const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: Mom
   camera: (_, hand, { camera, subject }) => {
     const face = camera.fromBackWall + subject.distance;
     const move = oneWay(hand);
-    const fromBackWall = within(to(camera.fromBackWall + move.along, GRID), { min: limits['camera.fromBackWall'].min, max: face - limits['subject.distance'].min });
-    const height = within(to(camera.height + move.up, GRID / 2), limits['camera.height']);
+    const fromBackWall = within(to(camera.fromBackWall + move.along, GRID), { min: fields['camera.fromBackWall'].min, max: face - fields['subject.distance'].min });
+    const height = within(to(camera.height + move.up, GRID / 2), fields['camera.height']);
     const distance = to(face - fromBackWall, GRID / 10);
     return (draft) => (move.up === 0 ? { ...draft, camera: { ...camera, fromBackWall }, subject: { ...draft.subject, distance } } : { ...draft, camera: { ...camera, height } });
   },
   ceiling: (_, move, { room }) => {
-    const height = within(to(room.height + move.up, GRID), limits['room.height']);
+    const height = within(to(room.height + move.up, GRID), fields['room.height']);
     return (draft) => ({ ...draft, room: { ...draft.room, height } });
   },
   tilt: (from, move, taken) => {
@@ -98,7 +98,7 @@ const STEPS: Readonly<Record<What, (from: SectionDocument, step: number, taken: 
 };
 
 function pointed(turn: number, tilt: number): Next {
-  const pointing = { turn: within(to(turn, TURN), limits['pointing.turn']), tilt: within(to(tilt, TURN), limits['pointing.tilt']) };
+  const pointing = { turn: within(to(turn, TURN), fields['pointing.turn']), tilt: within(to(tilt, TURN), fields['pointing.tilt']) };
   return (draft) => ({ ...draft, head: 'by-hand', pointing });
 }
 

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Casts;
+
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Contracts\Database\Eloquent\ComparesCastableAttributes;
+use Illuminate\Database\Eloquent\Model;
+use Kaddle\Core\Form\MomentForm;
+use Kaddle\Core\Reading\Canonical;
+use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Reading\Shape;
+
+/**
+ * A part of a moment as the document of its form. Whatever is stored is read by the form first,
+ * so nothing that the form refuses gets into the database by way of a model.
+ *
+ * @implements CastsAttributes<Record, Record|array<string, mixed>>
+ */
+final class FormCast implements CastsAttributes, ComparesCastableAttributes
+{
+    /** @param 'settings'|'plan' $form */
+    public function __construct(
+        private readonly string $form,
+    ) {}
+
+    public function get(Model $model, string $key, mixed $value, array $attributes): Record
+    {
+        return $this->shape()->stored(self::decoded($value));
+    }
+
+    /** @throws \Kaddle\Core\Reading\FaultyDocument */
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        $read = $this->shape()->whole($value instanceof Record ? $value->toArray() : (is_array($value) ? $value : []));
+        $kept = $this->form === 'settings' ? MomentForm::kept($read) : $read->toArray();
+
+        return json_encode((object) $kept, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    public function compare(Model $model, string $key, mixed $firstValue, mixed $secondValue): bool
+    {
+        return Canonical::alike(self::decoded($firstValue), self::decoded($secondValue));
+    }
+
+    private function shape(): Shape
+    {
+        return $this->form === 'settings' ? MomentForm::settings() : MomentForm::planned();
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function decoded(mixed $json): array
+    {
+        $fields = json_decode(is_string($json) ? $json : '{}', true, 16, JSON_THROW_ON_ERROR);
+
+        return is_array($fields) ? $fields : [];
+    }
+}

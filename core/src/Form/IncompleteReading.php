@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Form;
+
+use Kaddle\Core\KaddleException;
+
+/**
+ * A light reading without the figure that its kind needs.
+ *
+ * @phpstan-all-methods-pure
+ */
+final class IncompleteReading extends \DomainException implements KaddleException
+{
+    public static function incident(): self
+    {
+        return new self('A reading with an incident meter needs its lux.');
+    }
+
+    public static function metered(): self
+    {
+        return new self('A reading with a camera needs shutter, aperture and ISO.');
+    }
+
+    public static function frame(): self
+    {
+        return new self('A reading from a frame needs its EV.');
+    }
+}

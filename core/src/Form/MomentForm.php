@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Form;
+
+use Kaddle\Core\Exposure\Mains;
+use Kaddle\Core\Gear\BodyForm;
+use Kaddle\Core\Gear\Compensation;
+use Kaddle\Core\Gear\LensForm;
+use Kaddle\Core\Gear\OutfitForm;
+use Kaddle\Core\Gear\UnitForm;
+use Kaddle\Core\People\Presence;
+use Kaddle\Core\Power\PlannedUse;
+use Kaddle\Core\Reading\ChoiceKind;
+use Kaddle\Core\Reading\ChoicesKind;
+use Kaddle\Core\Reading\ConstKind;
+use Kaddle\Core\Reading\Field;
+use Kaddle\Core\Reading\FlagKind;
+use Kaddle\Core\Reading\NumberKind;
+use Kaddle\Core\Reading\PartKind;
+use Kaddle\Core\Reading\PatternKind;
+use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Reading\TextKind;
+use Kaddle\Core\Situation\Scene;
+
+/** A moment: what is planned, what is set on the bench, and the document that the engine reads. */
+final class MomentForm
+{
+    public const VERSION = 1;
+
+    /** EV that fits wherever any does. */
+    private const ANY_GLOW = 4.0;
+
+    private static ?Shape $document = null;
+    private static ?Shape $settings = null;
+    private static ?Shape $planned = null;
+
+    private function __construct() {}
+
+    /** What is written down about a moment before any light is reckoned. */
+    public static function plan(): Shape
+    {
+        [$movement, $depth, $clothing, $behind] = SceneForm::people();
+
+        return Shape::of(
+            self::name(),
+            Field::needed('starts', 'start', PatternKind::clock()),
+            Field::needed('minutes', 'length', NumberKind::whole(PlannedUse::minutesLimits())),
+            Field::optional('nearest', 'nearest subject', NumberKind::within(Scene::distanceLimits())),
+            Field::optional('farthest', 'farthest subject', NumberKind::within(Scene::distanceLimits())),
+            $depth,
+            $clothing,
+            $movement,
+            $behind,
+            Field::optional('view', 'way the camera looks', TextKind::line(120)),
+            Field::optional('presence', 'also there', ChoicesKind::among(Presence::cases())),
+            Field::optional('framesPerMinute', 'frames with flash a minute', NumberKind::within(PlannedUse::rateLimits())),
+            Field::optional('notes', 'shot notes', TextKind::lines(2000), otherwise: ''),
+            Field::optional('marks', 'marks for the edit', TextKind::lines(500)),
+        )->checked(static function (Record $plan): void {
+            if ($plan->isSound('nearest', 'farthest') && $plan->has('nearest') && $plan->has('farthest') && $plan->number('nearest') > $plan->number('farthest')) {
+                $plan->fault('farthest', 'The farthest subject must not stand nearer than the nearest.');
+            }
+        });
+    }
+
+    /** The plan but for name and time, by which moments are found and ordered. */
+    public static function planned(): Shape
+    {
+        return self::$planned ??= self::plan()->without('name', 'starts', 'minutes');
+    }
+
+    /** What is set on the bench, but for room and gear: the wish, the scene and its glow. */
+    public static function settings(): Shape
+    {
+        return self::$settings ??= Shape::of(
+            OutfitForm::units(),
+            LensForm::focalLength(),
+            SceneForm::camera(),
+            SceneForm::subject(),
+            Field::needed('glow', 'glow', PartKind::one(self::glow(true)), 'As EV, as a metered exposure, or from the room’s curve.'),
+            Field::needed('look', 'look', PartKind::one(LookForm::shape())),
+            ...HeadForm::fields(),
+            ...[Field::optional('dialled', 'compensations that are set already', PartKind::one(self::dialled()), otherwise: ['body' => 0.0, 'exposure' => 0.0])],
+        );
+    }
+
+    /** The document of a single moment, as `light solve` takes it. */
+    public static function document(): Shape
+    {
+        return self::$document ??= Shape::of(
+            Field::needed('version', 'version', ConstKind::of(self::VERSION, sprintf('The version must be %d: this engine knows no other moment document.', self::VERSION))),
+            Field::needed('room', 'room', PartKind::one(RoomForm::box())),
+            SceneForm::camera(),
+            SceneForm::subject(),
+            Field::optional('people', 'people', PartKind::one(Shape::of(...SceneForm::people())), otherwise: []),
+            Field::optional('mains', 'mains', ChoiceKind::among(Mains::cases()), 'Lamps beat at twice its frequency.', Mains::Hz50->value),
+            Field::needed('glow', 'glow', PartKind::one(self::glow(false)), 'As EV, or as a metered exposure.'),
+            Field::needed('look', 'look', PartKind::one(LookForm::shape())),
+            ...HeadForm::fields(),
+            ...[
+                Field::needed('body', 'body', PartKind::one(BodyForm::figures())),
+                Field::needed('lens', 'lens', PartKind::one(LensForm::figures())),
+                Field::needed('flash', 'flash', PartKind::one(UnitForm::figures())),
+            ],
+        );
+    }
+
+    public static function name(): Field
+    {
+        return Field::needed('name', 'name', TextKind::line(80));
+    }
+
+    /**
+     * What is set on the bench, as it is kept: what the form takes for a field that was left out is
+     * written down, so that it stays when the form takes something else one day.
+     *
+     * @return array<string, mixed>
+     */
+    public static function kept(Record $settings): array
+    {
+        $kept = $settings->settled();
+        $dialled = $settings->record('dialled');
+
+        return $dialled->number('body') === 0.0 && $dialled->number('exposure') === 0.0 ? array_diff_key($kept, ['dialled' => null]) : $kept;
+    }
+
+    /**
+     * The document of a moment whose settings are kept or came with a night.
+     *
+     * @param array<string, mixed> $rest room, gear and whatever else belongs into the document beside the settings
+     * @param float|null $curve what the room's curve says, EV; null where any figure will do to see whether all fits
+     *
+     * @return array<string, mixed>
+     */
+    public static function documentOf(Record $settings, array $rest, ?float $curve = null): array
+    {
+        $glow = $settings->record('glow')->flag('curve') ? ['glow' => ['ev' => $curve ?? self::ANY_GLOW]] : [];
+        $document = ['version' => self::VERSION, ...self::kept($settings), ...$glow, ...$rest];
+        $names = array_fill_keys(self::document()->names(), null);
+
+        return array_replace(array_intersect_key($names, $document), array_intersect_key($document, $names));
+    }
+
+    private static function glow(bool $withCurve): Shape
+    {
+        $curve = $withCurve ? [Field::optional('curve', 'from the room’s curve', new FlagKind())] : [];
+
+        return Shape::of(...LevelForm::fields('glow', 'At ISO 100.'), ...$curve)
+            ->inOneWay([['ev'], ['metered'], ...($withCurve ? [['curve']] : [])], $withCurve ? 'Give the glow in one way only: as EV, as a metered exposure, or from the curve.' : 'Give the glow either as EV or as a metered exposure, not both.')
+            ->called('GlowDraft');
+    }
+
+    private static function dialled(): Shape
+    {
+        return Shape::of(
+            Field::needed('body', 'flash compensation on the body', NumberKind::within(Compensation::limits())),
+            Field::needed('exposure', 'exposure compensation on the body', NumberKind::within(Compensation::limits())),
+        )->called('DialledDraft');
+    }
+}

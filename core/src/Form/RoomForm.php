@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Form;
+
+use Kaddle\Core\Exposure\SettingKinds;
+use Kaddle\Core\Glow\Lamp;
+use Kaddle\Core\Glow\LightReading;
+use Kaddle\Core\Glow\Place;
+use Kaddle\Core\Glow\ReadingKind;
+use Kaddle\Core\Glow\RoomGlow;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Reading\ChoiceKind;
+use Kaddle\Core\Reading\Field;
+use Kaddle\Core\Reading\NumberKind;
+use Kaddle\Core\Reading\PartKind;
+use Kaddle\Core\Reading\PatternKind;
+use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Reading\TextKind;
+use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\PitchedRoof;
+use Kaddle\Core\Room\Reflectance;
+use Kaddle\Core\Room\RidgeWay;
+
+/** A room: its box in a moment document, with windows, lamps and readings in the place book. */
+final class RoomForm
+{
+    private const MOST_READINGS = 200;
+    private const MOST_LIGHTS = 20;
+
+    private function __construct() {}
+
+    /** Size, roof and finishes. */
+    public static function box(): Shape
+    {
+        $finishes = array_map(
+            static fn(Face $face): Field => Field::needed($face->value, "finish of the {$face->inWords()}", ChoiceKind::among(Finish::cases())),
+            Face::cases(),
+        );
+
+        return Shape::of(
+            Field::needed('length', 'room length', NumberKind::within(BoxRoom::sideLimits()), 'Along your usual view.'),
+            Field::needed('width', 'room width', NumberKind::within(BoxRoom::sideLimits())),
+            Field::needed('height', 'ceiling height', NumberKind::within(BoxRoom::heightLimits())),
+            Field::optional('roof', 'pitched roof', PartKind::one(self::roof())),
+            Field::needed('finishes', 'finishes', PartKind::one(Shape::of(...$finishes)->called('FinishesDraft'))),
+        )->checked(static function (Record $room): void {
+            if ($room->has('roof') && $room->isSound('height', 'roof')) {
+                self::mustRise($room->record('roof')->number('ridge'), $room->number('height'), $room);
+            }
+        })->called('RoomDraft');
+    }
+
+    public static function roof(): Shape
+    {
+        return Shape::of(
+            Field::needed('ridge', 'height of the ridge', NumberKind::within(PitchedRoof::ridgeLimits(BoxRoom::heightLimits()->min)), 'The ceiling height is that of the eaves.'),
+            Field::needed('runs', 'way the ridge runs', ChoiceKind::among(RidgeWay::cases())),
+        )->called('RoofDraft');
+    }
+
+    /** A room of the place book. */
+    public static function whole(): Shape
+    {
+        return self::box()
+            ->led(Field::needed('name', 'name', TextKind::line(80)))
+            ->with(
+                Field::optional('windows', 'windows', PartKind::listOf(self::window(), 'window', self::MOST_LIGHTS)),
+                Field::optional('lamps', 'lamps', PartKind::listOf(self::lamp(), 'group of lamps', self::MOST_LIGHTS)),
+                Field::optional('readings', 'light readings', PartKind::listOf(self::reading(), 'reading', self::MOST_READINGS)),
+            );
+    }
+
+    /** @param Record $room sound */
+    public static function boxRoom(Record $room): BoxRoom
+    {
+        $reflectances = array_map(static fn(Finish $finish): Reflectance => $finish->reflectance(), self::finishes($room));
+
+        return BoxRoom::fromMetres(
+            $room->number('length'),
+            $room->number('width'),
+            $room->number('height'),
+            static fn(Face $face): Reflectance => $reflectances[$face->value],
+            $room->has('roof') ? self::pitchedRoof($room->record('roof'), $room->number('height')) : null,
+        );
+    }
+
+    /**
+     * @param Record $roof sound
+     * @param float $eaves m
+     */
+    public static function pitchedRoof(Record $roof, float $eaves): PitchedRoof
+    {
+        return PitchedRoof::over($eaves, $roof->number('ridge'), $roof->choice('runs', RidgeWay::class));
+    }
+
+    /**
+     * @param Record $room sound
+     *
+     * @return array<string, Finish> by face
+     */
+    private static function finishes(Record $room): array
+    {
+        $finishes = [];
+        foreach (Face::cases() as $face) {
+            $finishes[$face->value] = $room->record('finishes')->choice($face->value, Finish::class);
+        }
+
+        return $finishes;
+    }
+
+    /** The light of a room of the place book. */
+    public static function glow(Record $room, Place $place): RoomGlow
+    {
+        $share = array_sum(array_map(static fn(Record $w): float => $w->number('share') / 100.0, $room->records('windows')));
+
+        return RoomGlow::of($place, $share, self::lamps($room), self::readings($room, $place->zone));
+    }
+
+    /** @return list<Lamp> */
+    public static function lamps(Record $room): array
+    {
+        return array_map(static fn(Record $lamp): Lamp => Lamp::of(
+            $lamp->text('name'),
+            $lamp->number('lux'),
+            $lamp->number('kelvin'),
+            array_map(static fn(Record $s): array => [$s->text('from'), $s->number('level') / 100.0], $lamp->records('states')),
+        ), $room->records('lamps'));
+    }
+
+    /** @return list<LightReading> */
+    public static function readings(Record $room, \DateTimeZone $zone): array
+    {
+        return array_map(static fn(Record $r): LightReading => LightReading::of(
+            $r->text('spot'),
+            new \DateTimeImmutable($r->text('at'), $zone),
+            self::level($r),
+            $r->choice('kind', ReadingKind::class),
+        ), $room->records('readings'));
+    }
+
+    /**
+     * Under a pitched roof the ridge lies over the eaves.
+     *
+     * @internal
+     *
+     * @param float $ridge m
+     * @param float $eaves m
+     */
+    public static function mustRise(float $ridge, float $eaves, Record $room): void
+    {
+        $limits = PitchedRoof::ridgeLimits($eaves);
+        if (!$limits->contains($ridge)) {
+            $room->fault('roof.ridge', "The ridge must be higher than the eaves: {$limits->inWords()}.");
+        }
+    }
+
+    private static function window(): Shape
+    {
+        return Shape::of(
+            Field::needed('name', 'name', TextKind::line(60)),
+            Field::needed(
+                'share',
+                'share of daylight',
+                NumberKind::within(Limits::between(0.001, 100.0, '%', 0.1)),
+                'Of the light outdoors, what reaches the middle of the room: about 1 % in a hall with a few windows, 5 % under a glass front.',
+            ),
+            Field::optional('wall', 'wall', ChoiceKind::among([Face::Back, Face::Far, Face::Left, Face::Right]), 'Where it is drawn.', Face::Left->value),
+        );
+    }
+
+    private static function lamp(): Shape
+    {
+        return Shape::of(
+            Field::needed('name', 'name', TextKind::line(60)),
+            Field::needed('lux', 'light full up', NumberKind::within(Lamp::luxLimits()), 'At the height of faces.'),
+            Field::needed('kelvin', 'colour temperature', NumberKind::within(Lamp::kelvinLimits())),
+            Field::optional('hangs', 'height of the lamps', NumberKind::within(BoxRoom::heightLimits()), 'Where they are drawn.'),
+            Field::optional('states', 'dimmer states', PartKind::listOf(Shape::of(
+                Field::needed('from', 'from', PatternKind::clock()),
+                Field::needed('level', 'level', NumberKind::within(Limits::between(0.0, 100.0, '%', 5.0))),
+            ), 'dimmer state', 24), 'Always full up without any.'),
+        );
+    }
+
+    private static function reading(): Shape
+    {
+        return Shape::of(
+            Field::needed('spot', 'spot', TextKind::line(60)),
+            Field::needed('at', 'day and time', PatternKind::localTime()),
+            Field::needed('kind', 'way it was measured', ChoiceKind::among(ReadingKind::cases())),
+            Field::optional('lux', 'reading of an incident meter', NumberKind::within(Limits::between(0.05, 120_000.0, 'lx', 1.0)))->when('kind', ReadingKind::Incident->value),
+            Field::optional('ev', 'level in a frame', NumberKind::within(ExposureValue::limits()))->when('kind', ReadingKind::Frame->value),
+            Field::optional('shutter', 'metered shutter', SettingKinds::shutter('1/30'))->when('kind', ReadingKind::Metered->value),
+            Field::optional('aperture', 'metered aperture', SettingKinds::aperture('f/2.8'))->when('kind', ReadingKind::Metered->value),
+            Field::optional('iso', 'metered ISO', SettingKinds::iso())->when('kind', ReadingKind::Metered->value),
+        )->checked(static function (Record $reading): void {
+            if ($reading->isSound()) {
+                $reading->attempt('', static fn(): ExposureValue => self::level($reading));
+            }
+        });
+    }
+
+    /** @throws IncompleteReading */
+    private static function level(Record $reading): ExposureValue
+    {
+        return match ($reading->choice('kind', ReadingKind::class)) {
+            ReadingKind::Incident => ExposureValue::ofLux($reading->has('lux') ? $reading->number('lux') : throw IncompleteReading::incident()),
+            ReadingKind::Frame => ExposureValue::atIso100($reading->has('ev') ? $reading->number('ev') : throw IncompleteReading::frame()),
+            ReadingKind::Metered => $reading->has('shutter') && $reading->has('aperture') && $reading->has('iso')
+                ? LevelForm::settings($reading)->meteredLevel()
+                : throw IncompleteReading::metered(),
+        };
+    }
+}

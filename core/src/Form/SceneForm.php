@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Form;
+
+use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\Clothing;
+use Kaddle\Core\People\Movement;
+use Kaddle\Core\People\People;
+use Kaddle\Core\Reading\ChoiceKind;
+use Kaddle\Core\Reading\Field;
+use Kaddle\Core\Reading\NumberKind;
+use Kaddle\Core\Reading\PartKind;
+use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Situation\OutsideRoom;
+use Kaddle\Core\Situation\Scene;
+
+/** Camera, subject and people of a moment. */
+final class SceneForm
+{
+    private function __construct() {}
+
+    public static function camera(): Field
+    {
+        return Field::needed('camera', 'camera', PartKind::one(Shape::of(
+            Field::needed('fromBackWall', 'distance from the wall behind you', NumberKind::within(Scene::fromBackWallLimits())),
+            Field::needed('height', 'camera height', NumberKind::within(Scene::heightLimits())),
+        )->called('CameraDraft')));
+    }
+
+    public static function subject(): Field
+    {
+        return Field::needed('subject', 'subject', PartKind::one(Shape::of(
+            Field::needed('distance', 'subject distance', NumberKind::within(Scene::distanceLimits())),
+            Field::needed('height', 'height of the face', NumberKind::within(Scene::heightLimits()), 'From the floor; lower where people sit.'),
+        )->called('SubjectDraft')));
+    }
+
+    /** @return list<Field> what nobody says is taken as one row of guests who talk */
+    public static function people(): array
+    {
+        return [
+            Field::optional('movement', 'movement', ChoiceKind::among(Movement::cases()), otherwise: Movement::Talk->value),
+            Field::optional('depth', 'depth of the group', NumberKind::within(People::depthLimits()), 'From the first row of faces to the last; 0 for one row.', 0.0),
+            Field::optional('clothing', 'clothes', ChoiceKind::among(Clothing::cases()), otherwise: Clothing::Mixed->value),
+            Field::optional('behind', 'scene behind them', ChoiceKind::among(Behind::cases()), otherwise: Behind::Guests->value),
+        ];
+    }
+
+    /** @return Scene|null null after what forbids it was noted */
+    public static function scene(Record $document): ?Scene
+    {
+        if (!$document->isSound('room', 'camera', 'subject')) {
+            return null;
+        }
+        [$camera, $subject] = [$document->record('camera'), $document->record('subject')];
+        try {
+            return Scene::of(
+                RoomForm::boxRoom($document->record('room')),
+                $camera->number('fromBackWall'),
+                $camera->number('height'),
+                $subject->number('distance'),
+                $subject->number('height'),
+            );
+        } catch (OutsideRoom $e) {
+            $document->fault($e->field, $e->getMessage());
+
+            return null;
+        }
+    }
+
+    /** @param Record $people sound */
+    public static function peopleOf(Record $people): People
+    {
+        return People::of(
+            $people->choice('movement', Movement::class),
+            $people->number('depth'),
+            $people->choice('clothing', Clothing::class),
+            $people->choice('behind', Behind::class),
+        );
+    }
+}

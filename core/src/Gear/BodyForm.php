@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Gear;
+
+use Kaddle\Core\Exposure\Body;
+use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Optics;
+use Kaddle\Core\Exposure\SettingKinds;
+use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Exposure\Steadiness;
+use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Reading\ChoiceKind;
+use Kaddle\Core\Reading\Field;
+use Kaddle\Core\Reading\NumberKind;
+use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Reading\Shape;
+
+/** A body: in a bag, and in a moment document. */
+final class BodyForm
+{
+    /** What light is reckoned with; the rest is for the bag. */
+    public const FIGURES = ['step', 'sync', 'baseIso', 'usableIso', 'stabiliser', 'crop', 'strictness'];
+
+    private function __construct() {}
+
+    public static function piece(): Shape
+    {
+        return Shape::of(
+            Field::needed('step', 'step of the controls', ChoiceKind::among([Step::Third, Step::Half])),
+            Field::needed('sync', 'sync speed', SettingKinds::shutter()),
+            Field::needed('baseIso', 'lowest ISO', SettingKinds::iso('100')),
+            Field::needed('usableIso', 'usable ISO', SettingKinds::iso('6400'), 'The highest that you still deliver.'),
+            Field::optional('topIso', 'highest ISO', SettingKinds::iso('25600'), 'What the dial goes up to.'),
+            Field::needed('stabiliser', 'stabiliser', NumberKind::within(Steadiness::stabiliserLimits()), '0 for none.'),
+            Field::needed('crop', 'crop factor', NumberKind::within(Optics::cropLimits()), '1 for 36 mm x 24 mm, about 1.5 for the next smaller frame.'),
+            Field::needed('strictness', 'hand-held rule k', NumberKind::within(Steadiness::strictnessLimits()), 't = 1/(k·f): 1 for steady hands, 2 to be sure.'),
+            Field::optional('metering', 'flash metering', ChoiceKind::among(Metering::cases())),
+            Field::optional(
+                'compensations',
+                'compensations',
+                ChoiceKind::among(CompensationSum::cases()),
+                'Which of them count together: try it with a frame of a grey wall.',
+            ),
+        );
+    }
+
+    /** As a moment document carries it. */
+    public static function figures(): Shape
+    {
+        return self::piece()->only(...self::FIGURES);
+    }
+
+    /**
+     * @param Record $blamed where faults of the whole are noted
+     * @param string $blame the field of it
+     *
+     * @return Body|null null after what forbids it was noted
+     */
+    public static function body(Record $figures, Record $blamed, string $blame): ?Body
+    {
+        if (!$figures->isSound(...self::FIGURES)) {
+            return null;
+        }
+        $step = $figures->choice('step', Step::class);
+        $sync = $figures->attempt('sync', static fn(): Shutter => Shutter::fromLabel($figures->text('sync'), $step));
+        $base = $figures->attempt('baseIso', static fn(): Iso => Iso::fromLabel($figures->text('baseIso'), $step));
+        $usable = $figures->attempt('usableIso', static fn(): Iso => Iso::fromLabel($figures->text('usableIso'), $step));
+
+        return $sync === null || $base === null || $usable === null ? null : $blamed->attempt($blame, static fn(): Body => Body::of(
+            $step,
+            $sync,
+            $base,
+            $usable,
+            $figures->number('stabiliser'),
+            $figures->number('crop'),
+            $figures->number('strictness'),
+        ));
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Gear;
+
+use Kaddle\Core\Colour\Gel;
+use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Flash\Beam;
+use Kaddle\Core\Flash\Modifier;
+use Kaddle\Core\Flash\ModifierKind;
+use Kaddle\Core\Flash\Outfit;
+use Kaddle\Core\Reading\ChoiceKind;
+use Kaddle\Core\Reading\Field;
+use Kaddle\Core\Reading\NumberKind;
+use Kaddle\Core\Reading\PartKind;
+use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Reading\Shape;
+
+/** What is on a flash: how many side by side, modifier, gel. */
+final class OutfitForm
+{
+    private function __construct() {}
+
+    public static function modifier(): Shape
+    {
+        return Shape::of(
+            Field::needed('kind', 'kind of modifier', ChoiceKind::among(ModifierKind::cases())),
+            Field::optional(
+                'dimming',
+                'dimming on the axis',
+                NumberKind::within(Modifier::dimmingLimits()),
+                'Stops that a flash meter reads less with it, the head at its bounce zoom. Leave it out to take the usual figure.',
+            ),
+        );
+    }
+
+    public static function gel(): Shape
+    {
+        return Shape::of(
+            Field::needed('shift', 'shift of the gel', NumberKind::within(Gel::shiftLimits()), 'Above 0 warms: full orange is about 159.'),
+            Field::needed('loss', 'loss of the gel', NumberKind::within(Gel::lossLimits())),
+        );
+    }
+
+    public static function units(): Field
+    {
+        return Field::optional('units', 'number of units', NumberKind::whole(Outfit::unitLimits()), 'Alike, side by side, fired together.', 1);
+    }
+
+    /** @return list<Field> of a flash in a document */
+    public static function fields(): array
+    {
+        $gel = Shape::of(
+            Field::optional('kind', 'kind of gel', ChoiceKind::among(GelKind::cases())),
+            Field::optional('shift', 'shift of the gel', NumberKind::within(Gel::shiftLimits()), 'Above 0 warms: full orange is about 159.'),
+            Field::optional('loss', 'loss of the gel', NumberKind::within(Gel::lossLimits())),
+        )->inOneWay([['shift', 'loss'], ['kind']], 'Tell a gel either by its kind or by its shift and loss.');
+
+        return [
+            self::units(),
+            Field::optional('modifier', 'modifier', PartKind::one(self::modifier())),
+            Field::optional('gel', 'gel', PartKind::one($gel), 'By its kind, or by its shift and loss.'),
+        ];
+    }
+
+    /**
+     * @param Beam|null $bare the head at its bounce zoom; null when that is faulty already
+     *
+     * @return Outfit|null null after what forbids it was noted
+     */
+    public static function outfit(Record $flash, ?Beam $bare): ?Outfit
+    {
+        if (!$flash->isSound('units', 'modifier', 'gel')) {
+            return null;
+        }
+        $modifier = $flash->has('modifier') ? self::fitted($flash, $flash->record('modifier'), $bare) : null;
+        if ($modifier === null && $flash->has('modifier')) {
+            return null;
+        }
+
+        return Outfit::of($flash->whole('units'), $modifier, $flash->has('gel') ? self::before($flash->record('gel')) : null);
+    }
+
+    private static function fitted(Record $flash, Record $modifier, ?Beam $bare): ?Modifier
+    {
+        $kind = $modifier->choice('kind', ModifierKind::class);
+        if (!$modifier->has('dimming')) {
+            return Modifier::fromCatalogue($kind);
+        }
+
+        return $bare === null ? null : $flash->attempt('modifier.dimming', static fn(): Modifier => Modifier::measured($kind, $modifier->number('dimming'), $bare));
+    }
+
+    private static function before(Record $gel): Gel
+    {
+        return $gel->has('kind') ? $gel->choice('kind', GelKind::class)->gel() : Gel::of($gel->number('shift'), $gel->number('loss'));
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Gear;
+
+use Kaddle\Core\Flash\Beam;
+use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Flash\ZoomTable;
+use Kaddle\Core\Power\PowerSource;
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Reading\ChoiceKind;
+use Kaddle\Core\Reading\Field;
+use Kaddle\Core\Reading\FlagKind;
+use Kaddle\Core\Reading\NumberKind;
+use Kaddle\Core\Reading\PartKind;
+use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Reading\Shape;
+
+/** A flash unit: in a bag, and with what is on it in a moment document. */
+final class UnitForm
+{
+    /** What light is reckoned with; the rest is for the bag. */
+    public const FIGURES = ['zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed'];
+
+    /** Where a head that does not zoom is said to stand, mm. */
+    private const ANY_ZOOM = 35.0;
+    private const MOST_ZOOM_STEPS = 20;
+
+    private function __construct() {}
+
+    public static function piece(): Shape
+    {
+        $feed = Shape::of(
+            Field::needed('battery', 'kind of battery', ChoiceKind::among(BatteryKind::cases())),
+            Field::needed('fullSeconds', 'recycle after a full pop', NumberKind::within(PowerSource::secondsLimits())),
+            Field::needed('fullPops', 'full pops in a set', NumberKind::within(PowerSource::popsLimits())),
+        );
+        $duration = Shape::of(
+            Field::needed('underFull', 'output', NumberKind::within(FlashUnit::lowestLimits()), '0 for full, 7 for 1/128.'),
+            Field::needed('inverse', 'duration as 1 over', NumberKind::within(Limits::between(100.0, 100_000.0, 'per s', 100.0)), '1000 for 1/1000 s.'),
+        );
+
+        return Shape::of(
+            Field::needed('zoom', 'zoom settings', self::zoomKind(), 'From wide to narrow.'),
+            Field::needed('bounceZoom', 'bounce zoom', NumberKind::within(ZoomStep::focalLimits()), 'Where the zoom goes when the head is tilted.'),
+            ...self::output(),
+            ...[
+                Field::optional('feeds', 'batteries it takes', PartKind::listOf($feed, 'kind of battery', 4)),
+                Field::optional('durations', 'flash durations t0.5', PartKind::listOf($duration, 'duration', 10)),
+                Field::optional('metered', 'meters by itself', new FlagKind()),
+                Field::optional('highSpeed', 'high-speed sync', new FlagKind()),
+                Field::optional('rearCurtain', 'second curtain', new FlagKind()),
+                Field::optional('wireless', 'wireless', new FlagKind()),
+            ],
+        )->checked(static function (Record $piece): void {
+            if ($piece->isSound('zoom')) {
+                self::table($piece);
+            }
+        });
+    }
+
+    /** As a moment document carries it: with its zoom, or as a head that has none. */
+    public static function figures(): Shape
+    {
+        return Shape::of(
+            Field::optional('zoom', 'zoom settings', self::zoomKind(), 'From wide to narrow; leave it out for a head that does not zoom.'),
+            Field::optional('bounceZoom', 'bounce zoom', NumberKind::within(ZoomStep::focalLimits()), 'Where the zoom goes when the head is tilted.'),
+            Field::optional('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberLimits()), 'Of a head that does not zoom, at ISO 100 and full power.'),
+            Field::optional('halfAngle', 'half-angle of the beam', NumberKind::within(Beam::halfAngleLimits()), 'The same: where half is left.'),
+            ...self::output(),
+            ...[Field::optional('highSpeed', 'high-speed sync', new FlagKind(), otherwise: false)],
+            ...OutfitForm::fields(),
+        )->inOneWay([['guideNumber', 'halfAngle'], ['zoom', 'bounceZoom']]);
+    }
+
+    /** @return FlashUnit|null null after what forbids it was noted */
+    public static function unit(Record $document): ?FlashUnit
+    {
+        $figures = $document->record('flash');
+        if (!$figures->isSound('zoom', 'bounceZoom', 'guideNumber', 'halfAngle')) {
+            return null;
+        }
+        $zoom = $figures->has('zoom')
+            ? self::table($figures)
+            : ZoomTable::fixed(ZoomStep::of(self::ANY_ZOOM, $figures->number('guideNumber'), $figures->number('halfAngle')));
+        $bounceZoom = $figures->has('zoom') ? $figures->number('bounceZoom') : self::ANY_ZOOM;
+        $outfit = OutfitForm::outfit($figures, $zoom?->at($bounceZoom)->beam());
+        if ($zoom === null || $outfit === null || !$figures->isSound()) {
+            return null;
+        }
+
+        return FlashUnit::of(
+            $zoom,
+            $bounceZoom,
+            $figures->whole('lowestUnderFull'),
+            $figures->choice('step', Step::class),
+            $outfit,
+            $figures->flag('highSpeed'),
+        );
+    }
+
+    private static function table(Record $figures): ?ZoomTable
+    {
+        return $figures->attempt('zoom', static fn(): ZoomTable => ZoomTable::of(array_map(
+            static fn(Record $step): ZoomStep => ZoomStep::of($step->number('focalLength'), $step->number('guideNumber'), $step->number('halfAngle')),
+            $figures->records('zoom'),
+        )));
+    }
+
+    private static function zoomKind(): PartKind
+    {
+        return PartKind::listOf(Shape::of(
+            Field::needed('focalLength', 'zoom setting', NumberKind::within(ZoomStep::focalLimits())),
+            Field::needed('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberLimits()), 'At ISO 100 and full power.'),
+            Field::needed('halfAngle', 'half-angle of the beam', NumberKind::within(Beam::halfAngleLimits()), 'Where half is left.'),
+        ), 'zoom setting', self::MOST_ZOOM_STEPS, 1);
+    }
+
+    /** @return list<Field> */
+    private static function output(): array
+    {
+        return [
+            Field::needed('lowestUnderFull', 'lowest output', NumberKind::whole(FlashUnit::lowestLimits()), '7 for 1/128.'),
+            Field::needed('step', 'step of the output', ChoiceKind::among(Step::cases())),
+        ];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Reading;
+
+use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Number;
+
+/** Three numbers, each within the same limits: a place, a direction, a colour. */
+final readonly class TripleKind implements Kind
+{
+    private function __construct(
+        private Limits $limits,
+    ) {}
+
+    public static function within(Limits $limits): self
+    {
+        return new self($limits);
+    }
+
+    /** @return array{float, float, float}|null */
+    public function read(Fields $fields, Field $field): ?array
+    {
+        $value = $fields->raw($field->name);
+        $numbers = is_array($value) ? array_values(array_filter($value, static fn(mixed $n): bool => is_int($n) || is_float($n))) : [];
+        if (!is_array($value) || count($value) !== 3 || count($numbers) !== 3) {
+            $fields->fault($field->name, "The $field->label must be three numbers, {$this->limits->inWords()} each.");
+
+            return null;
+        }
+        foreach ($numbers as $number) {
+            if (!$this->limits->contains((float) $number)) {
+                $fields->fault($field->name, sprintf('The %s must be %s in each number; one is %s.', $field->label, $this->limits->inWords(), Number::plain((float) $number)));
+
+                return null;
+            }
+        }
+
+        return [(float) $numbers[0], (float) $numbers[1], (float) $numbers[2]];
+    }
+
+    public function stored(mixed $value): mixed
+    {
+        return $value;
+    }
+
+    public function schema(): array
+    {
+        return [
+            'type' => 'array',
+            'minItems' => 3,
+            'maxItems' => 3,
+            'items' => ['type' => 'number', 'minimum' => $this->limits->min, 'maximum' => $this->limits->max],
+        ];
+    }
+
+    public function form(): array
+    {
+        return ['kind' => 'triple', 'min' => $this->limits->min, 'max' => $this->limits->max, 'unit' => $this->limits->unit];
+    }
+}
