@@ -4,15 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use App\Models\Moment;
-use App\Models\Piece;
-use App\Models\User;
-use App\Planning\HouseRules;
-use App\Planning\MomentCautions;
-use App\Planning\Pins;
 use Kaddle\Core\Document\SolutionDocument;
-use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Solve\Solution;
 
 /** Everything the bench shows when it opens. */
 final readonly class BenchData
@@ -27,7 +19,7 @@ final readonly class BenchData
      * @param list<string> $rules
      * @param list<string> $cautions
      */
-    private function __construct(
+    public function __construct(
         public int $momentId,
         public NightData $night,
         public int $roomId,
@@ -55,31 +47,4 @@ final readonly class BenchData
         /** What wants care. @var list<string> */
         public array $cautions,
     ) {}
-
-    public static function of(Moment $moment, User $user, Solution $solution): self
-    {
-        $pieces = $user->pieces()
-            ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id])
-            ->orderBy('id')->get();
-        $choices = static fn(PieceKind $kind): array => array_values($pieces->where('kind', $kind)->map(static fn(Piece $p): GearChoice => GearChoice::of($p))->all());
-
-        return new self(
-            $moment->id,
-            NightData::of($moment->night),
-            $moment->room_id,
-            $moment->room->name,
-            Moment::query()->where('room_id', $moment->room_id)->count() - 1,
-            BenchState::of($moment),
-            SolutionDocument::of($solution),
-            Pins::of($moment)->beside($solution),
-            array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => BodyChoice::of($p))->all()),
-            array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => LensChoice::of($p))->all()),
-            $choices(PieceKind::Flash),
-            $choices(PieceKind::Modifier),
-            $choices(PieceKind::Gel),
-            CurveData::of($moment->curvePoint(), $moment->night->venue->timeZone()),
-            HouseRules::of($moment->night->venue)->during($moment->slot()),
-            MomentCautions::of($moment, null),
-        );
-    }
 }

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use Kaddle\Core\Power\EnergyStep;
-
 /** What one moment takes out of the batteries. */
 final readonly class EnergyRow
 {
-    private function __construct(
+    public function __construct(
         public string $name,
         public float $pops,
         /** In full pops. */
@@ -26,19 +24,4 @@ final readonly class EnergyRow
         public bool $waits,
         public bool $overheats,
     ) {}
-
-    public static function of(EnergyStep $step): self
-    {
-        return new self(
-            $step->name,
-            $step->pops,
-            round($step->energy, 1),
-            round($step->recycle, 2),
-            is_finite($step->pause) ? round($step->pause, 1) : null,
-            round($step->heat, 2),
-            $step->changes,
-            $step->waits(),
-            $step->overheats(),
-        );
-    }
 }

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use App\Models\Piece;
-use Kaddle\Core\Gear\PieceFigures;
 use Kaddle\Core\Gear\PieceKind;
 
 /** A piece in the list of a bag. */
 final readonly class PieceData
 {
-    private function __construct(
+    public function __construct(
         public int $id,
         public PieceKind $kind,
         public string $name,
@@ -24,17 +22,4 @@ final readonly class PieceData
         /** Whether its last change can be taken back. */
         public bool $canUndo,
     ) {}
-
-    public static function of(Piece $piece): self
-    {
-        return new self(
-            $piece->id,
-            $piece->kind,
-            $piece->name(),
-            PieceFigures::inALine($piece->kind, $piece->figures()),
-            $piece->uses(),
-            $piece->archived_at !== null,
-            $piece->before !== null,
-        );
-    }
 }

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-use Kaddle\Core\Gear\Feed;
-use Kaddle\Core\Power\EnergyPlan;
-use Kaddle\Core\Power\EnergyStep;
-
 /** Batteries of one flash unit over a night. */
 final readonly class UnitEnergy
 {
     /** @param list<EnergyRow> $rows */
-    private function __construct(
+    public function __construct(
         public string $name,
         /** What feeds it; null where the bag does not say, and usual figures stand in. */
         public ?string $battery,
@@ -32,20 +28,4 @@ final readonly class UnitEnergy
         /** In time order. @var list<EnergyRow> */
         public array $rows,
     ) {}
-
-    public static function of(string $name, Feed $feed, EnergyPlan $plan, int $carried): self
-    {
-        return new self(
-            $name,
-            $feed->battery?->inWords(),
-            $feed->source->fullPops,
-            $feed->source->fullSeconds,
-            $plan->pops,
-            round($plan->energy, 1),
-            round($plan->setsUsed, 2),
-            $plan->setsToCarry,
-            $carried,
-            array_map(static fn(EnergyStep $s): EnergyRow => EnergyRow::of($s), $plan->steps),
-        );
-    }
 }

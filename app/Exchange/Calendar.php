@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Data\AnswerData;
 use App\Data\TimetableData;
 use App\Data\TimetableRow;
 use App\Models\Night;
@@ -39,8 +40,8 @@ final class Calendar
     {
         $settings = match (true) {
             $row->answer === null => 'Settings: not reckoned yet.',
-            $row->answer->feasible => 'Settings: ' . $row->answer->inALine() . '.',
-            default => 'Nearest settings: ' . $row->answer->inALine() . '. ' . $row->answer->shortfall,
+            $row->answer->feasible => 'Settings: ' . self::settings($row->answer) . '.',
+            default => 'Nearest settings: ' . self::settings($row->answer) . '. ' . $row->answer->shortfall,
         };
 
         return implode("\n", array_filter([
@@ -50,6 +51,12 @@ final class Calendar
             ...$row->cautions,
             $row->notes,
         ], static fn(string $line): bool => $line !== ''));
+    }
+
+    /** "1/40 s, f/4, ISO 1250, head: left wall, output 1/16" */
+    private static function settings(AnswerData $answer): string
+    {
+        return sprintf('%s, %s, %s, head: %s, output %s', $answer->shutter, $answer->aperture, $answer->iso, lcfirst($answer->head), $answer->output);
     }
 
     /** The zone with every change of its clocks from a year before the night to a year after. */

@@ -208,14 +208,18 @@ final class Importer
             unset($known[$uid]);
         }
         foreach ($known as $moment) {
-            $this->changes[] = ImportChange::removed('moment', $moment->name);
+            $this->changes[] = new ImportChange('moment', $moment->name, 'removed');
             $moment->delete();
         }
     }
 
     private function note(string $what, string $name, bool $existed, bool $changed): void
     {
-        $this->changes[] = ImportChange::of($what, $name, $existed, $changed);
+        $this->changes[] = new ImportChange($what, $name, match (true) {
+            !$existed => 'new',
+            $changed => 'changed',
+            default => 'same',
+        });
         ($this->progress)(count($this->changes), $this->total);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Data\AccountData;
 use App\Models\User;
+use App\Pages\Listings;
 use App\Planning\ChangedElsewhere;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -90,7 +90,7 @@ final class Problems
             'status' => $status,
             'title' => $title,
             'sentence' => $sentence,
-            'account' => $user instanceof User ? AccountData::of($user) : null,
+            'account' => $user instanceof User ? Listings::account($user) : null,
             'notice' => null,
             'errors' => new \stdClass(),
         ]);

@@ -160,7 +160,7 @@ final class Moment extends Model
      * Keeps an answer beside the moment; this is no change of the moment itself.
      *
      * @param 'answer'|'kit' $what
-     * @param array<string, mixed> $answer
+     * @param array<array-key, mixed> $answer
      */
     public function keep(string $what, array $answer): void
     {

@@ -9,6 +9,8 @@ use App\Models\Moment;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Solve\Shortfall;
+use Kaddle\Core\Solve\Solution;
 
 /**
  * The solver's answers for the moments of a night.
@@ -36,10 +38,10 @@ final readonly class Answers
             $fingerprint = $moment->fingerprint();
             $kept = $moment->answer;
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
-                $answers[$moment->id] = AnswerData::fromStored($kept);
+                $answers[$moment->id] = self::fromKept($kept);
             } elseif ($atOnce-- > 0) {
-                $answers[$moment->id] = $answer = AnswerData::of(MomentSolver::solve(MomentReader::fromArray($moment->document())));
-                $moment->keep('answer', ['of' => $fingerprint] + $answer->toStore());
+                $answers[$moment->id] = $answer = self::answer(MomentSolver::solve(MomentReader::fromArray($moment->document())));
+                $moment->keep('answer', ['of' => $fingerprint] + get_object_vars($answer));
             }
         }
 
@@ -49,5 +51,30 @@ final readonly class Answers
     public function for(Moment $moment): ?AnswerData
     {
         return $this->byMoment[$moment->id] ?? null;
+    }
+
+    public static function answer(Solution $solution): AnswerData
+    {
+        $settings = $solution->best->choice->settings;
+
+        return new AnswerData(
+            $solution->isFeasible(),
+            "{$settings->shutter->label()} s",
+            $settings->aperture->label(),
+            "ISO {$settings->iso->label()}",
+            $solution->best->light->aim->inWords(),
+            $solution->best->output->label(),
+            $solution->best->output->share(),
+            implode(' ', array_map(static fn(Shortfall $s): string => $s->sentence(), $solution->shortfalls)),
+        );
+    }
+
+    /** @param array<string, mixed> $kept as it was kept under the fingerprint of today, so by the answer's own fields */
+    public static function fromKept(array $kept): AnswerData
+    {
+        /** @var array{feasible: bool, shutter: string, aperture: string, iso: string, head: string, output: string, share: float, shortfall: string} $fields */
+        $fields = array_diff_key($kept, ['of' => null]);
+
+        return new AnswerData(...$fields);
     }
 }

@@ -33,26 +33,28 @@ final readonly class KitResult
         $best = $check->best();
 
         return new self(
-            array_map(static fn(KitCell $c): KitCellData => KitCellData::of($c), $check->cells),
+            array_map(self::cell(...), $check->cells),
             (int) array_search($best, $check->cells, true),
             $best->margin->stops()->value < self::PLENTY ? $check->purchases() : [],
         );
     }
 
-    /** @param array<array-key, mixed> $stored as toStore() gave it */
-    public static function fromStored(array $stored): self
+    /** @param array<string, mixed> $kept as toStore() gave it under the fingerprint of today */
+    public static function fromKept(array $kept): self
     {
-        $purchases = [];
-        foreach (is_array($stored['purchases'] ?? null) ? $stored['purchases'] : [] as $purchase) {
-            [$kind, $label, $gain] = is_array($purchase) ? array_values($purchase) + [null, null, null] : [null, null, null];
-            $purchases[] = Purchase::of(is_string($kind) ? $kind : '', is_string($label) ? $label : '', is_numeric($gain) ? (float) $gain : 0.0);
-        }
-
+        /** @var array{cells: list<array{stops: float|null, short: bool, bound: string, head: string}>, best: int, purchases: list<array{string, string, float}>} $kept */
         return new self(
-            array_map(KitCellData::fromStored(...), is_array($stored['cells'] ?? null) ? array_values($stored['cells']) : []),
-            is_int($stored['best'] ?? null) ? $stored['best'] : 0,
-            $purchases,
+            array_map(static fn(array $cell): KitCellData => new KitCellData(...$cell), $kept['cells']),
+            $kept['best'],
+            array_map(static fn(array $purchase): Purchase => Purchase::of(...$purchase), $kept['purchases']),
         );
+    }
+
+    private static function cell(KitCell $cell): KitCellData
+    {
+        $stops = $cell->margin->stops()->value;
+
+        return new KitCellData(is_finite($stops) ? round($stops, 2) : null, $cell->margin->isShort(), $cell->margin->bound(), $cell->aim->inWords());
     }
 
     /** @return array<string, mixed> */

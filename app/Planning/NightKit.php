@@ -48,7 +48,7 @@ final readonly class NightKit
             $fingerprint = $moment->fingerprint($figures, $depth);
             $kept = $moment->kit;
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
-                $results[$moment->id] = KitResult::fromStored($kept);
+                $results[$moment->id] = KitResult::fromKept($kept);
             } elseif ($atOnce-- > 0) {
                 $check = KitCheck::of(MomentReader::fromArray($moment->document()), self::ways($lenses, $moment->settings->number('focalLength')), $depth);
                 $results[$moment->id] = $result = KitResult::of($check);

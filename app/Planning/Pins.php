@@ -56,14 +56,26 @@ final readonly class Pins
     /** @return list<PinData> */
     public function beside(Solution $now): array
     {
-        return array_map(fn(array $pin): PinData => PinData::of(
+        return array_map(fn(array $pin): PinData => $this->pin($pin, $now), $this->moment->pins);
+    }
+
+    /** @param TPin $pin */
+    private function pin(array $pin, Solution $now): PinData
+    {
+        $pinned = Pinned::fromStored($pin['settings']);
+
+        return new PinData(
             $pin['id'],
-            Pinned::fromStored($pin['settings']),
+            $pinned->settings->shutter->label(),
+            $pinned->settings->aperture->label(),
+            $pinned->settings->iso->label(),
+            $pinned->output->label(),
+            $pinned->head,
+            $pinned->face,
+            $pinned->backdrop,
+            $pinned->turnsFrom(Pinned::of($now), $now->moment->body->step, $now->moment->flash->step),
             DraftForm::of($this->as($pin['moment'])),
-            Pinned::of($now),
-            $now->moment->body->step,
-            $now->moment->flash->step,
-        ), $this->moment->pins);
+        );
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Data\AccountData;
 use App\Models\User;
+use App\Pages\Listings;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 
@@ -18,7 +18,7 @@ final class HandleInertiaRequests extends Middleware
 
         return [
             ...parent::share($request),
-            'account' => $user instanceof User ? AccountData::of($user) : null,
+            'account' => $user instanceof User ? Listings::account($user) : null,
             'notice' => $request->hasSession() ? $request->session()->get('notice') : null,
         ];
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Nights;
 
-use App\Data\AnswerData;
 use App\Exchange\Csv;
 use App\Models\Moment;
 use App\Models\MomentStep;
 use App\Models\Venue;
+use App\Planning\Answers;
 use App\Planning\BenchHistory;
 use App\Planning\ChangedElsewhere;
 use App\Planning\HouseRules;
@@ -28,10 +28,10 @@ final class KeptTest extends TestCase
     public function testAnAnswerComesBackFromTheDatabaseAsItWas(): void
     {
         $moment = $this->momentOf($this->person());
-        $answer = AnswerData::of(MomentSolver::solve(MomentReader::fromArray($moment->document())));
-        $moment->keep('answer', $answer->toStore());
+        $answer = Answers::answer(MomentSolver::solve(MomentReader::fromArray($moment->document())));
+        $moment->keep('answer', get_object_vars($answer));
         $stored = $moment->refresh()->answer ?? self::fail('not kept');
-        self::assertEquals($answer, AnswerData::fromStored($stored));
+        self::assertEquals($answer, Answers::fromKept($stored));
         self::assertSame(0, $moment->revision, 'and is no change');
     }
 
@@ -42,12 +42,12 @@ final class KeptTest extends TestCase
         $result = NightKit::of($user, $moment->night->wholeMoments())->for($moment) ?? self::fail('not checked');
         self::assertLessThan(0.0, $result->margin());
         self::assertNotSame([], $result->purchases);
-        self::assertEquals($result, KitResult::fromStored($moment->refresh()->kit ?? []));
+        self::assertEquals($result, KitResult::fromKept($moment->refresh()->kit ?? []));
     }
 
     public function testAKitResultWithoutLightHasNoMargin(): void
     {
-        self::assertSame(-INF, KitResult::fromStored(['cells' => [['stops' => null, 'short' => true, 'bound' => 'no light arrives', 'head' => 'Straight up']], 'best' => 0])->margin());
+        self::assertSame(-INF, KitResult::fromKept(['cells' => [['stops' => null, 'short' => true, 'bound' => 'no light arrives', 'head' => 'Straight up']], 'best' => 0, 'purchases' => []])->margin());
     }
 
     /** @param list<string> $told kinds of rules that are told */

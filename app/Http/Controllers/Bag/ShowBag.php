@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Bag;
 use App\Data\PieceData;
 use App\Models\Piece;
 use App\Models\User;
+use App\Pages\Listings;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -18,7 +19,7 @@ final class ShowBag
         $pieces = $user->pieces()->withUses()->orderBy('id')->get();
 
         return Inertia::render('bag/Index', [
-            'pieces' => $pieces->map(static fn(Piece $p): PieceData => PieceData::of($p))->all(),
+            'pieces' => $pieces->map(static fn(Piece $p): PieceData => Listings::piece($p))->all(),
         ]);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bag;
 
-use App\Data\PieceData;
 use App\Models\Piece;
+use App\Pages\Listings;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -14,7 +14,7 @@ final class ShowPiece
     public function __invoke(Piece $piece): Response
     {
         return Inertia::render('bag/Piece', [
-            'piece' => PieceData::of($piece),
+            'piece' => Listings::piece($piece),
             'kind' => $piece->kind->value,
             'called' => $piece->kind->inWords(),
             'form' => $piece->kind->shape()->form(),

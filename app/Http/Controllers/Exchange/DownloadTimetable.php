@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Exchange;
 
-use App\Data\TimetableData;
 use App\Data\TimetableRow;
 use App\Exchange\Csv;
 use App\Models\Night;
 use App\Models\User;
+use App\Pages\TimetablePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 
@@ -26,6 +26,6 @@ final class DownloadTimetable
             $r->startsAt, $r->endsAt, $r->name, $r->room, $r->openAbove ? null : $r->ceiling, $r->distance, $r->glow, $r->roomUnder,
             $r->answer?->shutter, $r->answer?->aperture, $r->answer?->iso, $r->answer?->head, $r->answer?->output, $r->answer?->shortfall,
             implode(' ', [...$r->rules, ...$r->cautions]), $r->notes,
-        ], TimetableData::of($night, $user, PHP_INT_MAX)->rows));
+        ], TimetablePage::of($night, $user, PHP_INT_MAX)->rows));
     }
 }

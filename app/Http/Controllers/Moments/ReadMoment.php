@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Moments;
 
-use App\Data\BenchState;
 use App\Models\Moment;
+use App\Pages\BenchPage;
 use Illuminate\Http\JsonResponse;
 
 /** The moment as it is stored now, for a page that has seen an older one. */
@@ -13,6 +13,6 @@ final class ReadMoment
 {
     public function __invoke(Moment $moment): JsonResponse
     {
-        return new JsonResponse(BenchState::of($moment->load(Moment::WHOLE)));
+        return new JsonResponse(BenchPage::state($moment->load(Moment::WHOLE)));
     }
 }

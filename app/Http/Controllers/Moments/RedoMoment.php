@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Moments;
 
-use App\Data\BenchState;
 use App\Models\Moment;
+use App\Pages\BenchPage;
 use App\Planning\BenchHistory;
 use App\Planning\Seen;
 use Illuminate\Http\JsonResponse;
@@ -18,6 +18,6 @@ final class RedoMoment
     {
         BenchHistory::of($moment)->redo(Seen::revision($request));
 
-        return new JsonResponse(BenchState::of($moment));
+        return new JsonResponse(BenchPage::state($moment));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Moments;
 
-use App\Data\BenchState;
 use App\Http\Requests\MomentRequest;
 use App\Models\Moment;
+use App\Pages\BenchPage;
 use App\Planning\BenchHistory;
 use App\Planning\Seen;
 use Illuminate\Http\JsonResponse;
@@ -19,6 +19,6 @@ final class SaveMoment
     {
         BenchHistory::of($moment)->change(Seen::revision($request), $draft->fill(...));
 
-        return new JsonResponse(BenchState::of($moment));
+        return new JsonResponse(BenchPage::state($moment));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Moments;
 
-use App\Data\BenchData;
 use App\Models\Moment;
 use App\Models\User;
+use App\Pages\BenchPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -23,7 +23,7 @@ final class ShowBench
         $solution = MomentSolver::solve(MomentReader::fromArray($moment->document()), $known);
 
         return Inertia::render('moments/Bench', [
-            'bench' => BenchData::of($moment, $user, $solution),
+            'bench' => BenchPage::of($moment, $user, $solution),
         ]);
     }
 }

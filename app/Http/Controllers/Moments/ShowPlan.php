@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Moments;
 
-use App\Data\NightData;
 use App\Models\Moment;
 use App\Models\Room;
+use App\Pages\Listings;
 use Inertia\Inertia;
 use Inertia\Response;
 use Kaddle\Core\Form\MomentForm;
@@ -21,7 +21,7 @@ final class ShowPlan
         return Inertia::render('moments/Plan', [
             'momentId' => $moment->id,
             'revision' => $moment->revision,
-            'night' => NightData::of($moment->night),
+            'night' => Listings::night($moment->night),
             'form' => MomentForm::plan()->form(),
             'values' => $moment->wholePlan()->toArray(),
             'roomId' => $moment->room_id,

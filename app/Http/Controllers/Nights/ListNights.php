@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Nights;
 use App\Data\NightData;
 use App\Models\Night;
 use App\Models\User;
+use App\Pages\Listings;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -23,7 +24,7 @@ final class ListNights
         $nights = $user->nights()->with('venue')->orderByDesc('held_on')->orderByDesc('id')->simplePaginate(self::PER_PAGE);
 
         return Inertia::render('nights/Index', [
-            'nights' => array_map(static fn(Night $night): NightData => NightData::of($night), $nights->items()),
+            'nights' => array_map(static fn(Night $night): NightData => Listings::night($night), $nights->items()),
             'earlier' => $nights->nextPageUrl(),
             'later' => $nights->previousPageUrl(),
             'places' => $user->venues()->latest('id')->limit(self::SUGGESTED)->pluck('name')->unique()->values()->all(),

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Nights;
 
-use App\Data\EnergyData;
 use App\Models\Night;
 use App\Models\User;
+use App\Pages\EnergyPage;
 use App\Planning\Answers;
 use App\Planning\NightEnergy;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -22,7 +22,7 @@ final class ShowEnergy
         $answers = Answers::of($moments);
 
         return Inertia::render('nights/Energy', [
-            'energy' => EnergyData::of($night, NightEnergy::of($night, $user, $moments, $answers), $answers->pending),
+            'energy' => EnergyPage::of($night, NightEnergy::of($night, $user, $moments, $answers), $answers->pending),
         ]);
     }
 }

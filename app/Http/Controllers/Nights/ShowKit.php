@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Nights;
 
-use App\Data\KitData;
 use App\Models\Night;
 use App\Models\User;
+use App\Pages\KitPage;
 use App\Planning\NightKit;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
@@ -19,6 +19,6 @@ final class ShowKit
     {
         $moments = $night->wholeMoments();
 
-        return Inertia::render('nights/Kit', ['kit' => KitData::of($night, $moments, NightKit::of($user, $moments))]);
+        return Inertia::render('nights/Kit', ['kit' => KitPage::of($night, $moments, NightKit::of($user, $moments))]);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Nights;
 
-use App\Data\TimetableData;
 use App\Models\Night;
 use App\Models\User;
+use App\Pages\TimetablePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -16,6 +16,6 @@ final class ShowNight
 {
     public function __invoke(Night $night, #[CurrentUser] User $user): Response
     {
-        return Inertia::render('nights/Show', ['timetable' => TimetableData::of($night, $user)]);
+        return Inertia::render('nights/Show', ['timetable' => TimetablePage::of($night, $user)]);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Places;
 use App\Data\VenueData;
 use App\Models\User;
 use App\Models\Venue;
+use App\Pages\Listings;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -20,7 +21,7 @@ final class ListPlaces
         $venues = $user->venues()->withCount(['rooms', 'nights'])->orderBy('name')->orderBy('id')->simplePaginate(self::PER_PAGE);
 
         return Inertia::render('places/Index', [
-            'venues' => array_map(static fn(Venue $v): VenueData => VenueData::of($v), $venues->items()),
+            'venues' => array_map(static fn(Venue $v): VenueData => Listings::venue($v), $venues->items()),
             'next' => $venues->nextPageUrl(),
             'previous' => $venues->previousPageUrl(),
         ]);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Places;
 use App\Data\RoomSummary;
 use App\Models\Room;
 use App\Models\Venue;
+use App\Pages\Listings;
 use Inertia\Inertia;
 use Inertia\Response;
 use Kaddle\Core\Form\PlaceForm;
@@ -20,7 +21,7 @@ final class ShowPlace
             'nights' => $venue->nights()->count(),
             'form' => PlaceForm::shape()->form(),
             'values' => array_diff_key($venue->document(), ['uid' => null]),
-            'rooms' => $venue->rooms()->withCount('moments')->get()->map(static fn(Room $r): RoomSummary => RoomSummary::of($r))->all(),
+            'rooms' => $venue->rooms()->withCount('moments')->get()->map(static fn(Room $r): RoomSummary => Listings::room($r))->all(),
         ]);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Rooms;
 
-use App\Data\GlowCurveData;
-use App\Data\VenueChoice;
 use App\Models\Room;
+use App\Pages\CurvePage;
+use App\Pages\Listings;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -23,11 +23,11 @@ final class ShowRoom
         return Inertia::render('places/Room', [
             'id' => $room->id,
             'revision' => $room->revision,
-            'venue' => VenueChoice::of($room->venue),
+            'venue' => Listings::venueChoice($room->venue),
             'uses' => $room->moments()->count(),
             'form' => RoomForm::whole()->form(),
             'values' => array_diff_key($room->wholeDocument(), ['uid' => null]),
-            'curve' => GlowCurveData::of($room, self::date($request, $room)),
+            'curve' => CurvePage::of($room, self::date($request, $room)),
         ]);
     }
 

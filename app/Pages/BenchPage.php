@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Data\BenchData;
+use App\Data\BenchState;
+use App\Data\BodyChoice;
+use App\Data\CurveData;
+use App\Data\GearChoice;
+use App\Data\LampData;
+use App\Data\LensChoice;
+use App\Data\SceneryData;
+use App\Data\WindowData;
+use App\Models\Moment;
+use App\Models\Piece;
+use App\Models\User;
+use App\Planning\BenchHistory;
+use App\Planning\DraftForm;
+use App\Planning\HouseRules;
+use App\Planning\MomentCautions;
+use App\Planning\Pins;
+use Kaddle\Core\Document\SolutionDocument;
+use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\Iso;
+use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Form\RoomForm;
+use Kaddle\Core\Gear\LensForm;
+use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Glow\Daylight;
+use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Glow\GlowPoint;
+use Kaddle\Core\Glow\SunPosition;
+use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Solve\Solution;
+
+/** What the bench shows. */
+final class BenchPage
+{
+    private function __construct() {}
+
+    /** Everything, when it opens. */
+    public static function of(Moment $moment, User $user, Solution $solution): BenchData
+    {
+        $pieces = $user->pieces()
+            ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id])
+            ->orderBy('id')->get();
+        $choices = static fn(PieceKind $kind): array => array_values($pieces->where('kind', $kind)->map(static fn(Piece $p): GearChoice => Listings::gear($p))->all());
+
+        return new BenchData(
+            $moment->id,
+            Listings::night($moment->night),
+            $moment->room_id,
+            $moment->room->name,
+            Moment::query()->where('room_id', $moment->room_id)->count() - 1,
+            self::state($moment),
+            SolutionDocument::of($solution),
+            Pins::of($moment)->beside($solution),
+            array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => self::body($p))->all()),
+            array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => self::lens($p))->all()),
+            $choices(PieceKind::Flash),
+            $choices(PieceKind::Modifier),
+            $choices(PieceKind::Gel),
+            self::curve($moment->curvePoint(), $moment->night->venue->timeZone()),
+            HouseRules::of($moment->night->venue)->during($moment->slot()),
+            MomentCautions::of($moment, null),
+        );
+    }
+
+    /** The moment as it is stored now. */
+    public static function state(Moment $moment): BenchState
+    {
+        $history = BenchHistory::of($moment);
+
+        return new BenchState(DraftForm::of($moment), $history->revision(), $history->canUndo(), $history->canRedo(), self::scenery($moment));
+    }
+
+    /** What the curve of a room says for one time. */
+    public static function curve(GlowPoint $point, \DateTimeZone $zone): CurveData
+    {
+        return new CurveData(
+            $point->at->setTimezone($zone)->format('H:i'),
+            round($point->glow->ev, 2),
+            round($point->doubt, 2),
+            round($point->kelvin, -1),
+            round($point->daylight, 3),
+        );
+    }
+
+    /** With what its meter can show. */
+    private static function body(Piece $body): BodyChoice
+    {
+        $step = $body->figures()->choice('step', Step::class);
+
+        return new BodyChoice(
+            Listings::gear($body),
+            $step,
+            array_map(static fn(Shutter $s): string => $s->label(), Shutter::scale($step)),
+            array_map(static fn(Aperture $a): string => $a->label(), Aperture::scale(
+                $step,
+                Aperture::of(ExactStops::fromWhole(0)),
+                Aperture::of(ExactStops::fromWhole(10)),
+            )),
+            array_map(static fn(Iso $i): string => $i->label(), Iso::scale($step, Iso::of(ExactStops::fromWhole(-1)), Iso::highest($step))),
+        );
+    }
+
+    /** With what can be set on it. */
+    private static function lens(Piece $lens): LensChoice
+    {
+        $openings = LensForm::openings($lens->figures());
+        $focal = $openings->focalLimits();
+        $scale = static fn(Step $step): array => array_map(
+            static fn(Aperture $a): string => $a->label(),
+            Aperture::scale($step, $openings->at($focal->min), LensForm::narrowest($lens->figures())),
+        );
+
+        return new LensChoice(Listings::gear($lens), $focal->min, $focal->max, $scale(Step::Third), $scale(Step::Half));
+    }
+
+    /** What gives the room its own light at the time of the moment. */
+    private static function scenery(Moment $moment): SceneryData
+    {
+        $place = $moment->room->venue->place();
+        $outdoors = Daylight::lux(SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at));
+        $room = $moment->room->figures();
+        $hangs = array_map(static fn(Record $lamp): ?float => $lamp->has('hangs') ? $lamp->number('hangs') : null, $room->records('lamps'));
+        $lamps = [];
+        foreach (RoomForm::lamps($room) as $i => $lamp) {
+            $lux = $lamp->at(Evening::minutes($moment->clock()));
+            $lamps[] = new LampData($lamp->name, round($lux, 2), round($lux / $lamp->lux, 3), $hangs[$i]);
+        }
+
+        return new SceneryData(array_map(static fn(Record $w): WindowData => new WindowData(
+            $w->text('name'),
+            $w->choice('wall', Face::class),
+            round($outdoors * $w->number('share') / 100.0, 2),
+        ), $room->records('windows')), $lamps);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Data\KitData;
+use App\Data\KitRow;
+use App\Data\PurchaseData;
+use App\Models\Moment;
+use App\Models\Night;
+use App\Planning\NightKit;
+use Illuminate\Support\Collection;
+use Kaddle\Core\Kit\ShoppingItem;
+use Kaddle\Core\Kit\ShoppingList;
+
+/** The kit check of a night: moments by ways of lighting, and what would buy most. */
+final class KitPage
+{
+    private function __construct() {}
+
+    /** @param Collection<int, Moment> $moments */
+    public static function of(Night $night, Collection $moments, NightKit $kit): KitData
+    {
+        $rows = [];
+        $reckoned = [];
+        foreach ($moments as $moment) {
+            $result = $kit->for($moment);
+            $rows[] = new KitRow($moment->id, $moment->name, $moment->clock(), $result->cells ?? [], $result->best ?? 0);
+            if ($result !== null) {
+                $reckoned[] = ["{$moment->clock()} {$moment->name}", $result->margin(), $result->purchases];
+            }
+        }
+        $list = ShoppingList::of($reckoned);
+
+        return new KitData(
+            Listings::night($night),
+            $kit->ways,
+            $rows,
+            array_map(static fn(ShoppingItem $i): PurchaseData => new PurchaseData($i->label, round($i->most, 1), $i->moment, $i->helped, $i->rescued), $list->items),
+            $list->short,
+            $kit->pending,
+        );
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Data\TimetableData;
+use App\Data\TimetableRow;
+use App\Models\Moment;
+use App\Models\Night;
+use App\Models\User;
+use App\Planning\Answers;
+use App\Planning\HouseRules;
+use App\Planning\MomentCautions;
+use App\Planning\NightEnergy;
+use Illuminate\Support\Collection;
+use Kaddle\Core\Glow\Sunset;
+use Kaddle\Core\Night\Slot;
+
+/** A night in time order. */
+final readonly class TimetablePage
+{
+    private function __construct(
+        private HouseRules $rules,
+        private Answers $answers,
+        private NightEnergy $energy,
+    ) {}
+
+    /** @param int $atOnce answers that may be asked for now; the others are pending */
+    public static function of(Night $night, User $user, int $atOnce = Answers::AT_ONCE): TimetableData
+    {
+        $moments = $night->wholeMoments();
+        $answers = Answers::of($moments, $atOnce);
+        $self = new self(HouseRules::of($night->venue), $answers, NightEnergy::of($night, $user, $moments, $answers));
+
+        return new TimetableData(
+            Listings::night($night),
+            $night->venue->zone,
+            Sunset::on($night->held_on->toDateString(), $night->venue->place())?->format('H:i'),
+            $self->rows($moments),
+            $answers->pending,
+        );
+    }
+
+    /**
+     * @param Collection<int, Moment> $moments
+     *
+     * @return list<TimetableRow>
+     */
+    private function rows(Collection $moments): array
+    {
+        $rows = [];
+        $busyUntil = null;
+        foreach ($moments as $moment) {
+            $rows[] = $this->row($moment, $busyUntil);
+            $slot = $moment->slot();
+            $busyUntil = $busyUntil === null || $slot->until() > $busyUntil->until() ? $slot : $busyUntil;
+        }
+
+        return $rows;
+    }
+
+    /** @param Slot|null $busyUntil the slot that ends last of those that began before */
+    private function row(Moment $moment, ?Slot $busyUntil): TimetableRow
+    {
+        $slot = $moment->slot();
+
+        return new TimetableRow(
+            $moment->id,
+            $moment->name,
+            $moment->clock(),
+            $slot->ends(),
+            $slot->from,
+            $moment->minutes,
+            $busyUntil === null ? null : $slot->after($busyUntil),
+            $moment->room->name,
+            $moment->room->height_m,
+            $moment->room->ceiling_finish->reflectance()->share->luminance() === 0.0,
+            $moment->distance(),
+            round($moment->glow(), 2),
+            $moment->isGlowFromCurve(),
+            $moment->settings->record('look')->number('roomUnder'),
+            $moment->plan->text('notes'),
+            $this->rules->during($slot),
+            MomentCautions::of($moment, $this->energy->during($moment)),
+            $this->answers->for($moment),
+        );
+    }
+}
