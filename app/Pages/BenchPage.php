@@ -32,11 +32,15 @@ use Kaddle\Core\Glow\Daylight;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\SunPosition;
+use Kaddle\Core\Night\Caution;
+use Kaddle\Core\Night\HouseRule;
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\NightWords;
+use Kaddle\Core\Words\Voice;
 
 /** What the bench shows. */
 final class BenchPage
@@ -44,7 +48,7 @@ final class BenchPage
     private function __construct() {}
 
     /** Everything, when it opens. */
-    public static function of(Moment $moment, User $user, Solution $solution): BenchData
+    public static function of(Moment $moment, User $user, Solution $solution, Voice $voice): BenchData
     {
         $pieces = $user->pieces()
             ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id])
@@ -58,7 +62,7 @@ final class BenchPage
             $moment->room->name,
             Moment::query()->where('room_id', $moment->room_id)->count() - 1,
             self::state($moment),
-            SolutionDocument::of($solution),
+            SolutionDocument::of($solution, $voice),
             Pins::of($moment)->beside($solution),
             array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => self::body($p))->all()),
             array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => self::lens($p))->all()),
@@ -66,8 +70,8 @@ final class BenchPage
             $choices(PieceKind::Modifier),
             $choices(PieceKind::Gel),
             self::curve($moment->curvePoint(), $moment->night->venue->timeZone()),
-            HouseRules::of($moment->night->venue)->during($moment->slot()),
-            MomentCautions::of($moment, null),
+            array_map(static fn(HouseRule $r): string => NightWords::rule($r, $voice), HouseRules::of($moment->night->venue)->during($moment->slot())),
+            array_map(static fn(Caution $c): string => NightWords::caution($c, $voice), MomentCautions::of($moment, null)),
         );
     }
 

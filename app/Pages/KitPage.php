@@ -13,6 +13,8 @@ use App\Planning\NightKit;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Kit\ShoppingItem;
 use Kaddle\Core\Kit\ShoppingList;
+use Kaddle\Core\Words\KitWords;
+use Kaddle\Core\Words\Voice;
 
 /** The kit check of a night: moments by ways of lighting, and what would buy most. */
 final class KitPage
@@ -20,7 +22,7 @@ final class KitPage
     private function __construct() {}
 
     /** @param Collection<int, Moment> $moments */
-    public static function of(Night $night, Collection $moments, NightKit $kit): KitData
+    public static function of(Night $night, Collection $moments, NightKit $kit, Voice $voice): KitData
     {
         $rows = [];
         $reckoned = [];
@@ -37,7 +39,7 @@ final class KitPage
             Listings::night($night),
             $kit->ways,
             $rows,
-            array_map(static fn(ShoppingItem $i): PurchaseData => new PurchaseData($i->label, round($i->most, 1), $i->moment, $i->helped, $i->rescued), $list->items),
+            array_map(static fn(ShoppingItem $i): PurchaseData => new PurchaseData(KitWords::purchase($i->purchase, $voice), round($i->most, 1), $i->moment, $i->helped, $i->rescued), $list->items),
             $list->short,
             $kit->pending,
         );

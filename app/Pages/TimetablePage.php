@@ -15,7 +15,11 @@ use App\Planning\MomentCautions;
 use App\Planning\NightEnergy;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Glow\Sunset;
+use Kaddle\Core\Night\Caution;
+use Kaddle\Core\Night\HouseRule;
 use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Words\NightWords;
+use Kaddle\Core\Words\Voice;
 
 /** A night in time order. */
 final readonly class TimetablePage
@@ -24,14 +28,15 @@ final readonly class TimetablePage
         private HouseRules $rules,
         private Answers $answers,
         private NightEnergy $energy,
+        private Voice $voice,
     ) {}
 
     /** @param int $atOnce answers that may be asked for now; the others are pending */
-    public static function of(Night $night, User $user, int $atOnce = Answers::AT_ONCE): TimetableData
+    public static function of(Night $night, User $user, Voice $voice, int $atOnce = Answers::AT_ONCE): TimetableData
     {
         $moments = $night->wholeMoments();
         $answers = Answers::of($moments, $atOnce);
-        $self = new self(HouseRules::of($night->venue), $answers, NightEnergy::of($night, $user, $moments, $answers));
+        $self = new self(HouseRules::of($night->venue), $answers, NightEnergy::of($night, $user, $moments, $answers), $voice);
 
         return new TimetableData(
             Listings::night($night),
@@ -81,8 +86,8 @@ final readonly class TimetablePage
             $moment->isGlowFromCurve(),
             $moment->settings->record('look')->number('roomUnder'),
             $moment->plan->text('notes'),
-            $this->rules->during($slot),
-            MomentCautions::of($moment, $this->energy->during($moment)),
+            array_map(fn(HouseRule $r): string => NightWords::rule($r, $this->voice), $this->rules->during($slot)),
+            array_map(fn(Caution $c): string => NightWords::caution($c, $this->voice), MomentCautions::of($moment, $this->energy->during($moment))),
             $this->answers->for($moment),
         );
     }

@@ -11,6 +11,7 @@ use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Shortfall;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\ShortfallWords;
 
 /**
  * The solver's answers for the moments of a night.
@@ -65,7 +66,7 @@ final readonly class Answers
             $solution->best->light->aim->inWords(),
             $solution->best->output->label(),
             $solution->best->output->share(),
-            implode(' ', array_map(static fn(Shortfall $s): string => $s->sentence(), $solution->shortfalls)),
+            implode(' ', array_map(static fn(Shortfall $s): string => ShortfallWords::of($s), $solution->shortfalls)),
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Venue;
 use Kaddle\Core\Form\PlaceForm;
+use Kaddle\Core\Night\HouseRule;
 use Kaddle\Core\Night\RuleKind;
 use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Reading\Record;
@@ -13,7 +14,7 @@ use Kaddle\Core\Reading\Record;
 /** What a venue forbids at a time. */
 final readonly class HouseRules
 {
-    /** @param list<array{RuleKind, string, string, string}> $rules kind, from, to, note */
+    /** @param list<HouseRule> $rules */
     private function __construct(
         private array $rules,
     ) {}
@@ -21,36 +22,19 @@ final readonly class HouseRules
     public static function of(Venue $venue): self
     {
         return new self(array_map(
-            static fn(Record $r): array => [$r->choice('rule', RuleKind::class), $r->text('from'), $r->text('to'), $r->has('note') ? $r->text('note') : ''],
-            PlaceForm::shape()->stored($venue->document())->records('rules'),
+            static fn(Record $r): HouseRule => HouseRule::of($r->choice('rule', RuleKind::class), $r->text('from'), $r->text('to'), $r->has('note') ? $r->text('note') : ''),
+            PlaceForm::shape()->stored(['rules' => $venue->rules])->records('rules'),
         ));
     }
 
-    /** @return list<string> sentences for a moment */
+    /** @return list<HouseRule> those that hold during a moment */
     public function during(Slot $slot): array
     {
-        $told = [];
-        foreach ($this->touching($slot) as [$kind, $from, $to, $note]) {
-            $told[] = sprintf('%s–%s%s: %s', $from, $to, $note === '' ? '' : " ($note)", $kind->sentence());
-        }
-
-        return $told;
+        return array_values(array_filter($this->rules, static fn(HouseRule $rule): bool => $rule->holdsDuring($slot)));
     }
 
     public function forbidFlash(Slot $slot): bool
     {
-        foreach ($this->touching($slot) as [$kind]) {
-            if ($kind === RuleKind::NoFlash) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @return list<array{RuleKind, string, string, string}> */
-    private function touching(Slot $slot): array
-    {
-        return array_values(array_filter($this->rules, static fn(array $r): bool => $slot->touches($r[1], $r[2])));
+        return array_filter($this->during($slot), static fn(HouseRule $rule): bool => $rule->kind === RuleKind::NoFlash) !== [];
     }
 }

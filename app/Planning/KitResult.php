@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Data\KitCellData;
+use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Kit\KitCell;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\Purchase;
+use Kaddle\Core\Kit\PurchaseKind;
 
 /** What a kit check of one moment came to. */
 final readonly class KitResult
 {
+    /** Grows whenever results are kept in another form; older ones are then worked out anew. */
+    public const FORM = 2;
+
     /** Stops to spare from which nobody asks what to rent. */
     private const PLENTY = 1.0;
 
@@ -42,19 +47,25 @@ final readonly class KitResult
     /** @param array<string, mixed> $kept as toStore() gave it under the fingerprint of today */
     public static function fromKept(array $kept): self
     {
-        /** @var array{cells: list<array{stops: float|null, short: bool, bound: string, head: string}>, best: int, purchases: list<array{string, string, float}>} $kept */
+        /** @var array{cells: list<array{stops: float|null, short: bool, bound: string, head: string}>, best: int, purchases: list<array{kind: string, gain: float, metres: float, aim: string|null}>} $kept */
         return new self(
             array_map(static fn(array $cell): KitCellData => new KitCellData(...$cell), $kept['cells']),
             $kept['best'],
-            array_map(static fn(array $purchase): Purchase => Purchase::of(...$purchase), $kept['purchases']),
+            array_map(self::purchase(...), $kept['purchases']),
         );
+    }
+
+    /** @param array{kind: string, gain: float, metres: float, aim: string|null} $kept */
+    private static function purchase(array $kept): Purchase
+    {
+        return Purchase::of(PurchaseKind::from($kept['kind']), $kept['gain'], $kept['metres'], $kept['aim'] === null ? null : HeadAim::from($kept['aim']));
     }
 
     private static function cell(KitCell $cell): KitCellData
     {
         $stops = $cell->margin->stops()->value;
 
-        return new KitCellData(is_finite($stops) ? round($stops, 2) : null, $cell->margin->isShort(), $cell->margin->bound(), $cell->aim->inWords());
+        return new KitCellData(is_finite($stops) ? round($stops, 2) : null, $cell->margin->isShort(), $cell->margin->bound()->inWords(), $cell->aim->inWords());
     }
 
     /** @return array<string, mixed> */
@@ -63,7 +74,10 @@ final readonly class KitResult
         return [
             'cells' => $this->cells,
             'best' => $this->best,
-            'purchases' => array_map(static fn(Purchase $p): array => [$p->kind, $p->label, $p->gain->value], $this->purchases),
+            'purchases' => array_map(
+                static fn(Purchase $p): array => ['kind' => $p->kind->value, 'gain' => $p->gain->value, 'metres' => $p->metres, 'aim' => $p->aim?->value],
+                $this->purchases,
+            ),
         ];
     }
 

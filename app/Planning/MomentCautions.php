@@ -15,18 +15,18 @@ final class MomentCautions
 {
     private function __construct() {}
 
-    /** @return list<string> sentences */
+    /** @return list<Caution> */
     public static function of(Moment $moment, ?EnergyStep $energy): array
     {
         $plan = $moment->plan;
         $nearest = $plan->has('nearest') ? $plan->number('nearest') : INF;
 
-        return array_map(static fn(Caution $c): string => $c->sentence(), Caution::allFor(
+        return Caution::allFor(
             $plan->choices('presence', Presence::class),
             $plan->has('movement') ? $plan->choice('movement', Movement::class) : Movement::Still,
             min($nearest, $moment->distance()),
             $plan->has('framesPerMinute') ? $plan->number('framesPerMinute') : 0.0,
             $energy,
-        ));
+        );
     }
 }

@@ -14,6 +14,7 @@ use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\KitWay;
+use Kaddle\Core\Words\KitWords;
 
 /** Whether the bag reaches, for all moments of a night; kept like the answers of the solver. */
 final readonly class NightKit
@@ -45,7 +46,7 @@ final readonly class NightKit
         $results = [];
         foreach ($moments as $moment) {
             $depth = $moment->plan->number('depth');
-            $fingerprint = $moment->fingerprint($figures, $depth);
+            $fingerprint = $moment->fingerprint(KitResult::FORM, $figures, $depth);
             $kept = $moment->kit;
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
                 $results[$moment->id] = KitResult::fromKept($kept);
@@ -57,7 +58,7 @@ final readonly class NightKit
         }
 
         return new self(
-            array_map(static fn(KitWay $way): string => $way->label, self::ways($lenses, 50.0)),
+            array_map(static fn(KitWay $way): string => KitWords::way($way), self::ways($lenses, 50.0)),
             $results,
             count($moments) - count($results),
         );

@@ -11,6 +11,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Advice\Pinned;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\TurnWords;
 
 /**
  * Settings of a moment that are kept side by side; no part of what the moment is.
@@ -73,7 +74,7 @@ final readonly class Pins
             $pinned->head,
             $pinned->face,
             $pinned->backdrop,
-            $pinned->turnsFrom(Pinned::of($now), $now->moment->body->step, $now->moment->flash->step),
+            TurnWords::of($pinned, Pinned::of($now), $now->moment->body->step, $now->moment->flash->step),
             DraftForm::of($this->as($pin['moment'])),
         );
     }

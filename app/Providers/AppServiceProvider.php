@@ -29,12 +29,14 @@ use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Inertia\Inertia;
 use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Words\Voice;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         $this->app->bind(KnownLights::class, KeptLights::class);
+        $this->app->bind(Voice::class, static fn(): Voice => Voice::plain());
         $this->app->resolving('session', static fn(SessionManager $sessions) => $sessions->extend(
             'rows',
             static fn(Application $app): SessionRows => new SessionRows(DB::connection(), 'sessions', config()->integer('session.lifetime'), $app),

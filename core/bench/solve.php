@@ -65,7 +65,7 @@ $tasks = [
     'one bounce, new room, 5 probes' => static fn() => FlashInRoom::of($scene->room)->at($probes)->exposures($head),
     '12 heads, known room and places' => static fn() => array_map(static fn() => $probed->exposures($head), range(1, 12)),
     'solve a moment (9 ways to point the head)' => static fn() => MomentSolver::solve($moment),
-    'write the solution as JSON' => static fn() => json_encode(SolutionDocument::of($solution)),
+    'write the solution as JSON' => static fn() => json_encode(SolutionDocument::of($solution, Kaddle\Core\Words\Voice::plain())),
 ];
 $times = [];
 for ($round = -5; $round < $rounds; ++$round) {

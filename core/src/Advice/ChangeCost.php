@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Kaddle\Core\Advice;
 
 use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\Finish;
 
 /**
  * What one change of the scene does to the flash on the face, all settings left alone.
@@ -16,10 +19,8 @@ use Kaddle\Core\Quantity\Stops;
 final readonly class ChangeCost
 {
     private function __construct(
-        /** The new value in words, with its unit. */
-        public string $label,
-        /** The same as a number; its unit is that of the curve. */
-        public float $value,
+        /** What it changes to. */
+        public Length|Finish|ZoomStep $to,
         /** Light on the face after the change against before; below 0 is darker. */
         public Stops $gain,
         /** Clicks of output that make up for it; above 0 turns up. */
@@ -30,11 +31,21 @@ final readonly class ChangeCost
      * @param float $before lx·s on the face, above 0
      * @param float $after lx·s on the face
      */
-    public static function of(string $label, float $value, float $before, float $after, FlashUnit $unit): self
+    public static function of(Length|Finish|ZoomStep $to, float $before, float $after, FlashUnit $unit): self
     {
         $gain = Stops::ofRatio(max(1e-12, $after) / $before);
         $clicks = ExactStops::nearest(-$gain->value, $unit->step)->thirtieths / $unit->step->thirtieths();
 
-        return new self($label, $value, $gain, (int) $clicks);
+        return new self($to, $gain, (int) $clicks);
+    }
+
+    /** What it changes to as a number: m, a reflectance from 0 to 1, or mm. */
+    public function value(): float
+    {
+        return match (true) {
+            $this->to instanceof Length => round($this->to->metres, 2),
+            $this->to instanceof Finish => round($this->to->reflectance()->share->luminance(), 3),
+            default => $this->to->focalLength,
+        };
     }
 }

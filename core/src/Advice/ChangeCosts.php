@@ -7,7 +7,7 @@ namespace Kaddle\Core\Advice;
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ZoomStep;
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
@@ -67,7 +67,7 @@ final readonly class ChangeCosts
         foreach (self::FACTORS as $factor) {
             $scene = $this->under($height * $factor);
             if ($scene !== null) {
-                $costs[] = $this->cost(self::metres($height * $factor), round($height * $factor, 2), self::light(FlashInRoom::of($scene->room), $scene, $this->moment, $this->aim));
+                $costs[] = $this->cost(Length::ofMetres($height * $factor), self::light(FlashInRoom::of($scene->room), $scene, $this->moment, $this->aim));
             }
         }
 
@@ -94,10 +94,10 @@ final readonly class ChangeCosts
             $scene = $this->moment->scene->tryIn($this->refinished($face, $finish->reflectance()));
             if ($scene !== null) {
                 $light = self::light($this->room->refinished($scene->room), $scene, $this->moment, $this->aim);
-                $costs[] = $this->cost($finish->inWords(), round($finish->reflectance()->share->luminance(), 3), $light);
+                $costs[] = $this->cost($finish, $light);
             }
         }
-        usort($costs, static fn(ChangeCost $a, ChangeCost $b): int => $a->value <=> $b->value);
+        usort($costs, static fn(ChangeCost $a, ChangeCost $b): int => $a->value() <=> $b->value());
 
         return $this->worthTelling($costs);
     }
@@ -106,11 +106,7 @@ final readonly class ChangeCosts
     public function zooms(): array
     {
         return $this->worthTelling(array_map(
-            fn(ZoomStep $step): ChangeCost => $this->cost(
-                Number::plain($step->focalLength) . ' mm',
-                $step->focalLength,
-                self::light($this->room, $this->moment->scene, $this->moment, $this->aim, $step),
-            ),
+            fn(ZoomStep $step): ChangeCost => $this->cost($step, self::light($this->room, $this->moment->scene, $this->moment, $this->aim, $step)),
             $this->moment->flash->zoom->steps,
         ));
     }
@@ -158,16 +154,16 @@ final readonly class ChangeCosts
         foreach (self::FACTORS as $factor) {
             $scene = $now->tryAt($now->distance * $factor);
             if ($scene !== null && $before > 0.0) {
-                $costs[] = ChangeCost::of(self::metres($scene->distance), round($scene->distance, 2), $before, $light($scene), $this->moment->flash);
+                $costs[] = ChangeCost::of(Length::ofMetres($scene->distance), $before, $light($scene), $this->moment->flash);
             }
         }
 
         return $costs;
     }
 
-    private function cost(string $label, float $value, float $after): ChangeCost
+    private function cost(Length|Finish|ZoomStep $to, float $after): ChangeCost
     {
-        return ChangeCost::of($label, $value, max(1e-12, $this->before), $after, $this->moment->flash);
+        return ChangeCost::of($to, max(1e-12, $this->before), $after, $this->moment->flash);
     }
 
     /**
@@ -178,11 +174,6 @@ final readonly class ChangeCosts
     private function worthTelling(array $costs): array
     {
         return $this->before > 0.0 ? $costs : [];
-    }
-
-    private static function metres(float $metres): string
-    {
-        return Number::plain($metres, 1) . ' m';
     }
 
     /** lx·s on the face by a full pop. */

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Advice;
 
 use Kaddle\Core\Exposure\Aids;
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\ExposureChooser;
@@ -22,7 +23,14 @@ final readonly class Offer
         public OfferKind $kind,
         /** Stops of neutral density; 0 for high-speed sync. */
         public float $density,
-        public string $sentence,
+        /** What is then set. */
+        public ExposureSettings $settings,
+        /** What it takes from the flash. */
+        public Stops $cost,
+        /** What the flash then gives; null where that falls short. */
+        public ?Output $output,
+        /** By how much the flash then falls short; null where it does not. */
+        public ?Stops $short,
         /** Whether room and face then come out as wished. */
         public bool $reaches,
     ) {}
@@ -50,15 +58,16 @@ final readonly class Offer
         $chooser = ExposureChooser::for($moment);
         $choice = $chooser->choose($light->onFace());
         $wanted = $chooser->outputFor($choice->settings, $light->onFace());
-        $cost = Stops::of($choice->settings->aids->flashLoss($choice->settings->shutter))->amount();
-        $settings = "{$choice->settings->shutter->label()} and {$choice->settings->aperture->label()}";
-        $flash = $wanted > Tolerance::ROUNDING
-            ? sprintf('the flash then falls short by %s', Stops::of($wanted)->amount())
-            : "the output is then {$moment->flash->nearest($wanted)->label()}";
+        $isShort = $wanted > Tolerance::ROUNDING;
 
-        return new self($kind, $density, match ($kind) {
-            OfferKind::Density => sprintf('A %s-stop ND filter gives %s, and takes %s from room and flash alike; %s.', Number::plain($density), $settings, $cost, $flash),
-            OfferKind::HighSpeed => "High-speed sync gives $settings with the whole frame lit, and takes $cost from the flash alone; $flash.",
-        }, $wanted <= Tolerance::ROUNDING && $choice->tooBright <= 0.0 && $choice->tooDark <= 0.0);
+        return new self(
+            $kind,
+            $density,
+            $choice->settings,
+            Stops::of($choice->settings->aids->flashLoss($choice->settings->shutter)),
+            $isShort ? null : $moment->flash->nearest($wanted),
+            $isShort ? Stops::of($wanted) : null,
+            !$isShort && $choice->tooBright <= 0.0 && $choice->tooDark <= 0.0,
+        );
     }
 }

@@ -6,11 +6,9 @@ namespace Kaddle\Core\Advice;
 
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\DepthOfField;
-use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
-use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Quantity\ExactStops;
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Solve\ExposureChooser;
 use Kaddle\Core\Solve\Solution;
 
@@ -26,102 +24,94 @@ final readonly class OneMoreStop
     private const STOP = 30;
 
     private function __construct(
-        private Solution $solution,
+        /** Of the room's light; null where hands, lens and ISO are at their ends. */
+        public ?Gain $room,
+        /** Of the flash; null where nothing but a second unit gives more. */
+        public ?Gain $flash,
     ) {}
 
     public static function of(Solution $solution): self
     {
-        return new self($solution);
-    }
+        $both = self::ofBoth($solution);
 
-    public function sentence(): string
-    {
-        $both = $this->ofBoth();
-
-        return sprintf(
-            'One more stop of room light comes cheapest from %s; of flash, from %s.',
-            self::cheapest([...$this->slower(), ...$both]) ?? 'a stand or a faster lens, for hands, lens and ISO are at their ends',
-            self::cheapest([...$this->moreOutput(), ...$this->anotherWay(), ...$both, ...$this->nearer()]) ?? 'a second unit',
+        return new self(
+            self::cheapest([...self::slower($solution), ...$both]),
+            self::cheapest([...self::moreOutput($solution), ...self::anotherWay($solution), ...$both, ...self::nearer($solution)]),
         );
     }
 
-    /** @param list<array{float, string}> $ways cost and words */
-    private static function cheapest(array $ways): ?string
+    /** @param list<Gain> $ways */
+    private static function cheapest(array $ways): ?Gain
     {
         $best = null;
         foreach ($ways as $way) {
-            $best = $best === null || $way[0] < $best[0] ? $way : $best;
+            $best = $best === null || $way->cost < $best->cost ? $way : $best;
         }
 
-        return $best[1] ?? null;
+        return $best;
     }
 
-    /** @return list<array{float, string}> what brings a stop of room and of flash */
-    private function ofBoth(): array
+    /** @return list<Gain> what brings a stop of room and of flash */
+    private static function ofBoth(Solution $solution): array
     {
-        $settings = $this->solution->best->choice->settings;
-        $body = $this->solution->moment->body;
-        $lens = $this->solution->moment->lens;
+        $settings = $solution->best->choice->settings;
+        $moment = $solution->moment;
         $ways = [];
         $sv = $settings->iso->sv->thirtieths + self::STOP;
-        if ($sv <= $body->usableIso->sv->thirtieths) {
-            $ways[] = [1.0, sprintf('ISO %s, still within what you deliver', Iso::of(ExactStops::fromThirtieths($sv))->label())];
+        if ($sv <= $moment->body->usableIso->sv->thirtieths) {
+            $ways[] = Gain::bySetting(GainKind::Iso, 1.0, ExactStops::fromThirtieths($sv));
         }
         $av = $settings->aperture->av->thirtieths - self::STOP;
-        if ($av >= $lens->widest->av->thirtieths) {
+        if ($av >= $moment->lens->widest->av->thirtieths) {
             $wider = Aperture::of(ExactStops::fromThirtieths($av));
-            $sharp = DepthOfField::of($this->solution->moment->optics, $wider, $this->solution->moment->scene->distance);
-            $holds = $sharp->far >= $this->solution->moment->scene->distance + $this->solution->moment->people->depth;
-            $ways[] = [$holds ? 1.5 : 4.0, sprintf('%s, sharp from %s to %s m', $wider->label(), Number::plain($sharp->near, 1), is_finite($sharp->far) ? Number::plain($sharp->far, 1) : 'endless')];
+            $sharp = DepthOfField::of($moment->optics, $wider, $moment->scene->distance);
+            $holds = $sharp->far >= $moment->scene->distance + $moment->people->depth;
+            $ways[] = Gain::bySetting(GainKind::Aperture, $holds ? 1.5 : 4.0, $wider->av, $sharp);
         }
 
         return $ways;
     }
 
-    /** @return list<array{float, string}> */
-    private function slower(): array
+    /** @return list<Gain> */
+    private static function slower(Solution $solution): array
     {
-        $moment = $this->solution->moment;
-        $tv = $this->solution->best->choice->settings->shutter->tv->thirtieths - self::STOP;
+        $moment = $solution->moment;
+        $tv = $solution->best->choice->settings->shutter->tv->thirtieths - self::STOP;
         $held = $moment->body->steadinessAt($moment->lens->focalLength)->timeValue();
         foreach (Shutter::scale($moment->body->step) as $shutter) {
             if ($shutter->tv->thirtieths === $tv && $shutter->tv->value() >= $held) {
-                return [[0.8, "{$shutter->label()}, which hands still hold"]];
+                return [Gain::bySetting(GainKind::Shutter, 0.8, $shutter->tv)];
             }
         }
 
         return [];
     }
 
-    /** @return list<array{float, string}> */
-    private function moreOutput(): array
+    /** @return list<Gain> */
+    private static function moreOutput(Solution $solution): array
     {
-        $more = $this->solution->best->output->stops->thirtieths + self::STOP;
-        if ($more > 0) {
-            return [];
-        }
-        $easy = $more / self::STOP <= ExposureChooser::EASY_OUTPUT;
+        $more = ExactStops::fromThirtieths($solution->best->output->stops->thirtieths + self::STOP);
 
-        return [[$easy ? 0.5 : 1.8, sprintf('the unit at %s, %s', Output::of(ExactStops::fromThirtieths($more))->label(), $easy ? 'still quick to recycle' : 'with twice the wait')]];
+        return $more->thirtieths > 0 ? [] : [Gain::bySetting(GainKind::Output, $more->value() <= ExposureChooser::EASY_OUTPUT ? 0.5 : 1.8, $more)];
     }
 
-    /** @return list<array{float, string}> */
-    private function anotherWay(): array
+    /** @return list<Gain> */
+    private static function anotherWay(Solution $solution): array
     {
-        $best = $this->solution->best;
+        $best = $solution->best;
         $ways = [];
-        foreach ($this->solution->candidates as $other) {
+        foreach ($solution->candidates as $other) {
             if ($best->wantedOutput - $other->wantedOutput >= 1.0) {
-                $ways[] = [0.6 + max(0.0, $other->trouble() - $best->trouble()), "the head {$other->light->aim->inSentence()}"];
+                $ways[] = Gain::byAim(0.6 + max(0.0, $other->trouble() - $best->trouble()), $other->light->aim);
             }
         }
 
         return $ways;
     }
 
-    /** @return list<array{float, string}> direct light only: H ∝ 1/d² */
-    private function nearer(): array
+    /** @return list<Gain> direct light only: H ∝ 1/d² */
+    private static function nearer(Solution $solution): array
     {
-        return $this->solution->best->light->directShare() < 0.9 ? [] : [[2.5, sprintf('standing %s m away', Number::plain($this->solution->moment->scene->distance / M_SQRT2, 1))]];
+        return $solution->best->light->directShare() < 0.9 ? [] : [Gain::byStandingAt(2.5, Length::ofMetres($solution->moment->scene->distance / M_SQRT2))];
     }
 }

@@ -65,25 +65,21 @@ final readonly class Pinned
         );
     }
 
-    /** What to turn to get here from what is set: "shutter 2 slower, output 1 down"; "nothing to turn" where they are alike. */
-    public function turnsFrom(self $now, Step $camera, Step $unit): string
+    /**
+     * Clicks to turn to get here from what is set, by control; controls that stay are left out. A step of
+     * another body may lie between two clicks of the one as it is now and counts as the nearer.
+     *
+     * @return array<'shutter'|'aperture'|'iso'|'output', int> above 0 is faster, narrower, higher, more
+     */
+    public function clicksFrom(self $now, Step $camera, Step $unit): array
     {
-        $turns = array_filter([
-            self::turn('shutter', $this->settings->shutter->tv, $now->settings->shutter->tv, $camera, 'faster', 'slower'),
-            self::turn('aperture', $this->settings->aperture->av, $now->settings->aperture->av, $camera, 'closed', 'open'),
-            self::turn('ISO', $this->settings->iso->sv, $now->settings->iso->sv, $camera, 'up', 'down'),
-            self::turn('output', $this->output->stops, $now->output->stops, $unit, 'up', 'down'),
-            $this->head === $now->head ? '' : sprintf('head: %s', lcfirst($this->head)),
-        ], static fn(string $turn): bool => $turn !== '');
+        $clicks = static fn(ExactStops $to, ExactStops $from, Step $step): int => (int) round(($to->thirtieths - $from->thirtieths) / $step->thirtieths());
 
-        return $turns === [] ? 'nothing to turn' : implode(', ', $turns);
-    }
-
-    /** Clicks of the control as it is now; a step of another body may lie between two of them and counts as the nearer. */
-    private static function turn(string $control, ExactStops $to, ExactStops $from, Step $step, string $more, string $less): string
-    {
-        $clicks = (int) round(($to->thirtieths - $from->thirtieths) / $step->thirtieths());
-
-        return $clicks === 0 ? '' : sprintf('%s %d %s', $control, abs($clicks), $clicks > 0 ? $more : $less);
+        return array_filter([
+            'shutter' => $clicks($this->settings->shutter->tv, $now->settings->shutter->tv, $camera),
+            'aperture' => $clicks($this->settings->aperture->av, $now->settings->aperture->av, $camera),
+            'iso' => $clicks($this->settings->iso->sv, $now->settings->iso->sv, $camera),
+            'output' => $clicks($this->output->stops, $now->output->stops, $unit),
+        ], static fn(int $turned): bool => $turned !== 0);
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Advice;
 
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Candidate;
@@ -16,9 +17,17 @@ use Kaddle\Core\Solve\Tolerance;
 final readonly class Remedy
 {
     private function __construct(
-        public string $sentence,
+        public RemedyKind $kind,
         /** What it buys, above 0. */
         public Stops $worth,
+        /** How the room then reads, or what it is told by; null for a kind without. */
+        public ?Stops $stops = null,
+        /** ISO, guide number in m, or focal length in mm that would do; 0 for a kind without. */
+        public float $figure = 0.0,
+        /** Where the head would point; null for a kind without. */
+        public ?HeadAim $aim = null,
+        /** From where; null for a kind without. */
+        public ?Length $distance = null,
     ) {}
 
     /** @return list<self> most stops first; none where the moment can be had */
@@ -43,25 +52,20 @@ final readonly class Remedy
     /** @return list<self> */
     private static function forDarkRoom(Moment $moment, Stops $short): array
     {
-        $reads = $moment->roomLevel->minus($short);
-        $iso = Number::plain(round($moment->body->usableIso->value() * $short->ratio(), -2));
-
         return [
-            new self("Let the room fall to {$reads->signed()} stops and let the flash carry the picture.", $short),
-            new self("Rest the camera on a stand: the shutter may then be {$short->amount()} slower, as long as people keep still.", $short),
-            new self('A lens that opens one stop wider buys one stop of room and of flash.', Stops::of(1.0)),
-            new self("Files at about ISO $iso would close the gap alone.", $short),
+            new self(RemedyKind::LetRoomFall, $short, $moment->roomLevel->minus($short)),
+            new self(RemedyKind::Stand, $short, $short),
+            new self(RemedyKind::FasterLens, Stops::of(1.0)),
+            new self(RemedyKind::HigherIso, $short, figure: round($moment->body->usableIso->value() * $short->ratio(), -2)),
         ];
     }
 
     /** @return list<self> */
     private static function forBrightRoom(Stops $over): array
     {
-        $filter = Stops::of(ceil($over->value))->amount();
-
         return [
-            new self("A neutral density filter of $filter before the lens takes the room down, and the flash with it.", $over),
-            new self('Let the room read brighter, or wait for dusk: then the flash is only fill.', $over),
+            new self(RemedyKind::Filter, $over, Stops::of(ceil($over->value))),
+            new self(RemedyKind::BrighterRoom, $over),
         ];
     }
 
@@ -73,8 +77,8 @@ final readonly class Remedy
     private static function forStrongFlash(Stops $over): array
     {
         return [
-            new self("A shutter {$over->amount()} slower, with as much less ISO or a smaller opening, leaves the room as it is and takes the flash down: rest the camera, or choose low ISO and long time.", $over),
-            new self('Point the head at something darker or farther away.', Stops::of(1.0)),
+            new self(RemedyKind::SlowerShutter, $over, $over),
+            new self(RemedyKind::DarkerAim, Stops::of(1.0)),
         ];
     }
 
@@ -85,30 +89,19 @@ final readonly class Remedy
      */
     private static function forWeakFlash(Moment $moment, Candidate $best, array $candidates, Stops $short): array
     {
-        $remedies = [
-            new self('A lens that opens one stop wider, or one more usable stop of ISO, buys one stop of flash and of room.', Stops::of(1.0)),
-        ];
+        $remedies = [new self(RemedyKind::FasterLensOrIso, Stops::of(1.0))];
         if (is_finite($short->value)) {
-            $number = Number::plain(ceil($moment->zoomFor($best->light->aim)->guideNumber * 2.0 ** ($short->value / 2.0)));
-            $remedies[] = new self("A unit of guide number $number m at this zoom would reach, or {$short->amount()} worth of units side by side.", $short);
+            $number = ceil($moment->zoomFor($best->light->aim)->guideNumber * 2.0 ** ($short->value / 2.0));
+            $remedies[] = new self(RemedyKind::StrongerUnit, $short, $short, $number);
         }
         foreach ($candidates as $other) {
             $gain = $best->wantedOutput - $other->wantedOutput;
             if ($other->light->aim !== $best->light->aim && $gain > Tolerance::ROUNDING && is_finite($other->wantedOutput)) {
-                $remedies[] = new self(self::pointing($other, $gain), Stops::of($gain));
+                $remedies[] = new self(RemedyKind::OtherAim, Stops::of($gain), aim: $other->light->aim);
             }
         }
 
         return $best->light->aim->isBounced() ? $remedies : [...$remedies, self::closer($moment, $short)];
-    }
-
-    private static function pointing(Candidate $other, float $gain): string
-    {
-        $words = $other->light->aim->inSentence();
-
-        return is_finite($gain)
-            ? sprintf('Pointing the head %s gains %s%s.', $words, Stops::of($gain)->amount(), $other->light->aim->isBounced() ? '' : ', at the price of hard, flat light')
-            : sprintf('Pointing the head %s does bring light to the face.', $words);
     }
 
     /** Direct light only: H ∝ 1/d². */
@@ -116,17 +109,15 @@ final readonly class Remedy
     {
         $distance = $moment->scene->face->minus($moment->scene->head)->length() * 2.0 ** (-$short->value / 2.0);
 
-        return new self(sprintf('Standing %s m away instead would be enough.', Number::plain($distance, 1)), $short);
+        return new self(RemedyKind::Closer, $short, distance: Length::ofMetres($distance));
     }
 
     /** @return list<self> */
     private static function forShake(Moment $moment, Stops $short): array
     {
-        $focal = Number::plain(floor($moment->lens->focalLength * 2.0 ** -$short->value));
-
         return [
-            new self('Rest the camera on a stand, or use a stabilised lens.', $short),
-            new self("At $focal mm hands can hold sync speed.", $short),
+            new self(RemedyKind::StandOrStabiliser, $short),
+            new self(RemedyKind::ShorterLens, $short, figure: floor($moment->lens->focalLength * 2.0 ** -$short->value)),
         ];
     }
 }

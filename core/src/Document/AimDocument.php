@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Document;
 
-use Kaddle\Core\Advice\AimVerdict;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\AimWords;
 
 /**
  * One way to point the head, and what it would take.
@@ -69,7 +69,7 @@ final readonly class AimDocument
             round($light->cast->mired, 1),
             round($light->apparentSize, 1),
             self::clicks($candidate, $solution),
-            AimVerdict::of($candidate),
+            AimWords::of($candidate),
             round($light->onFace(), 4),
         );
     }

@@ -17,6 +17,7 @@ use Kaddle\Core\Solve\ExposureChoice;
 use Kaddle\Core\Solve\Levels;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\Voice;
 
 /**
  * One control: where to turn it, what decided that, and the clicks around it.
@@ -51,7 +52,7 @@ final readonly class ControlDocument
         public float $movesPerson,
     ) {}
 
-    public static function shutter(ExposureChoice $choice, Moment $moment, Levels $levels): self
+    public static function shutter(ExposureChoice $choice, Moment $moment, Levels $levels, Voice $voice): self
     {
         $sync = $moment->body->sync;
         $held = $moment->body->steadinessAt($moment->lens->focalLength)->timeValue();
@@ -65,11 +66,11 @@ final readonly class ControlDocument
             $choice->settings->shutter->tv,
             $choice->shutterBound,
             Role::ofShutter($choice->settings, $levels),
-            Marks::of($moment)->shutter(),
+            self::marks(Marks::of($moment)->shutter(), $moment, $voice),
         );
     }
 
-    public static function aperture(ExposureChoice $choice, Moment $moment): self
+    public static function aperture(ExposureChoice $choice, Moment $moment, Voice $voice): self
     {
         $scale = Aperture::scale($moment->body->step, $moment->lens->widest, $moment->lens->narrowest);
 
@@ -78,11 +79,11 @@ final readonly class ControlDocument
             $choice->settings->aperture->av,
             $choice->apertureBound,
             Role::ofBoth(),
-            Marks::of($moment)->aperture(),
+            self::marks(Marks::of($moment)->aperture(), $moment, $voice),
         );
     }
 
-    public static function iso(ExposureChoice $choice, Moment $moment): self
+    public static function iso(ExposureChoice $choice, Moment $moment, Voice $voice): self
     {
         $scale = Iso::scale($moment->body->step, $moment->body->baseIso, Iso::highest($moment->body->step));
         $usable = $moment->body->usableIso->sv->thirtieths;
@@ -96,11 +97,11 @@ final readonly class ControlDocument
             $choice->settings->iso->sv,
             $choice->isoBound,
             Role::ofBoth(),
-            Marks::of($moment)->iso(),
+            self::marks(Marks::of($moment)->iso(), $moment, $voice),
         );
     }
 
-    public static function output(Solution $solution): self
+    public static function output(Solution $solution, Voice $voice): self
     {
         return self::on(
             array_map(static fn(Output $o): TickDocument => new TickDocument(
@@ -111,13 +112,13 @@ final readonly class ControlDocument
             $solution->best->output->stops,
             $solution->outputBound(),
             Role::ofOutput($solution->levels),
-            Marks::of($solution->moment)->output(),
+            self::marks(Marks::of($solution->moment)->output(), $solution->moment, $voice),
         );
     }
 
     /**
      * @param list<TickDocument> $scale
-     * @param list<Mark> $marks
+     * @param list<MarkDocument> $marks
      */
     private static function on(array $scale, ExactStops $chosen, Limit $bound, Role $role, array $marks): self
     {
@@ -130,6 +131,16 @@ final readonly class ControlDocument
         $first = max(0, $at - self::AROUND);
         $around = array_slice($scale, $first, $at + self::AROUND + 1 - $first);
 
-        return new self($scale[$at]->label, $chosen->thirtieths, $bound, $bound->inWords(), $around, array_map(MarkDocument::of(...), $marks), round($role->room, 3), round($role->person, 3));
+        return new self($scale[$at]->label, $chosen->thirtieths, $bound, $bound->inWords(), $around, $marks, round($role->room, 3), round($role->person, 3));
+    }
+
+    /**
+     * @param list<Mark> $marks
+     *
+     * @return list<MarkDocument>
+     */
+    private static function marks(array $marks, Moment $moment, Voice $voice): array
+    {
+        return array_map(static fn(Mark $mark): MarkDocument => MarkDocument::of($mark, $moment, $voice), $marks);
     }
 }

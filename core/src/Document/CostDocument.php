@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\ChangeCost;
+use Kaddle\Core\Words\CostWords;
+use Kaddle\Core\Words\Voice;
 
 /** One point of a curve of costs. */
 final readonly class CostDocument
@@ -20,8 +22,8 @@ final readonly class CostDocument
         public int $clicks,
     ) {}
 
-    public static function of(ChangeCost $cost): self
+    public static function of(ChangeCost $cost, Voice $voice): self
     {
-        return new self($cost->label, $cost->value, round($cost->gain->value, 3), $cost->clicks);
+        return new self(CostWords::of($cost, $voice), $cost->value(), round($cost->gain->value, 3), $cost->clicks);
     }
 }

@@ -7,10 +7,10 @@ namespace Kaddle\Core\Document;
 use Kaddle\Core\Advice\ChangeCost;
 use Kaddle\Core\Advice\ChangeCosts;
 use Kaddle\Core\Flash\HeadAim;
-use Kaddle\Core\Quantity\Number;
-use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Words\CostWords;
+use Kaddle\Core\Words\Voice;
 
 /** What a change of distance, ceiling, finish or zoom costs, with all settings left alone. Schema: costs.schema.json. */
 final readonly class CostsDocument
@@ -43,7 +43,7 @@ final readonly class CostsDocument
         public string $sentence,
     ) {}
 
-    public static function of(Moment $moment, HeadAim $aim): self
+    public static function of(Moment $moment, HeadAim $aim, Voice $voice): self
     {
         $costs = ChangeCosts::of($moment, $aim);
         $distances = $costs->distances();
@@ -52,13 +52,13 @@ final readonly class CostsDocument
         return new self(
             1,
             $aim,
-            self::listed($distances),
-            self::listed($direct),
-            self::listed($costs->ceilings()),
+            self::listed($voice, $distances),
+            self::listed($voice, $direct),
+            self::listed($voice, $costs->ceilings()),
             $costs->finishedFace(),
-            self::listed($costs->finishes()),
-            self::listed($costs->zooms()),
-            self::sentence($moment, $aim, $distances, $direct),
+            self::listed($voice, $costs->finishes()),
+            self::listed($voice, $costs->zooms()),
+            CostWords::ofTwiceTheDistance($moment, $aim, $distances, $direct, $voice),
         );
     }
 
@@ -67,42 +67,8 @@ final readonly class CostsDocument
      *
      * @return list<CostDocument>
      */
-    private static function listed(array $costs): array
+    private static function listed(Voice $voice, array $costs): array
     {
-        return array_map(static fn(ChangeCost $c): CostDocument => CostDocument::of($c), $costs);
-    }
-
-    /**
-     * @param list<ChangeCost> $distances
-     * @param list<ChangeCost> $direct
-     */
-    private static function sentence(Moment $moment, HeadAim $aim, array $distances, array $direct): string
-    {
-        $double = 2.0 * $moment->scene->distance;
-        $bounced = self::at($distances, $double);
-        $straight = self::at($direct, $double);
-        if ($bounced === null || $straight === null) {
-            return '';
-        }
-
-        return sprintf(
-            'From %s to %s m direct light falls by %s%s.',
-            Number::plain($moment->scene->distance, 2),
-            Number::plain($double, 2),
-            Stops::of($straight->gain->value)->amount(),
-            $aim->isBounced() ? sprintf('; what comes with the head %2$s in this room, by %1$s', Stops::of($bounced->gain->value)->amount(), $aim->inSentence()) : '',
-        );
-    }
-
-    /** @param list<ChangeCost> $costs */
-    private static function at(array $costs, float $value): ?ChangeCost
-    {
-        foreach ($costs as $cost) {
-            if (abs($cost->value - $value) < 0.01) {
-                return $cost;
-            }
-        }
-
-        return null;
+        return array_map(static fn(ChangeCost $c): CostDocument => CostDocument::of($c, $voice), $costs);
     }
 }

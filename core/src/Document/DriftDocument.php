@@ -6,6 +6,8 @@ namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Meter\Drift;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Words\MeterWords;
+use Kaddle\Core\Words\Voice;
 
 /**
  * Level of the face, stops against correct, in a frame in which something has changed.
@@ -26,10 +28,10 @@ final readonly class DriftDocument
         public float $locked,
     ) {}
 
-    public static function of(Drift $drift): self
+    public static function of(Drift $drift, Voice $voice): self
     {
         $level = static fn(Stops $stops): float => round(max(-9.0, $stops->value), 2);
 
-        return new self($drift->label, $level($drift->manual), $level($drift->metered), $level($drift->compensated), $level($drift->locked));
+        return new self(MeterWords::drift($drift, $voice), $level($drift->manual), $level($drift->metered), $level($drift->compensated), $level($drift->locked));
     }
 }

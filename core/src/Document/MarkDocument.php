@@ -6,6 +6,9 @@ namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\Mark;
 use Kaddle\Core\Advice\MarkKind;
+use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Words\MarkWords;
+use Kaddle\Core\Words\Voice;
 
 /**
  * A limit on a control's scale.
@@ -26,8 +29,8 @@ final readonly class MarkDocument
         public array $at,
     ) {}
 
-    public static function of(Mark $mark): self
+    public static function of(Mark $mark, Moment $moment, Voice $voice): self
     {
-        return new self($mark->kind, $mark->sentence, $mark->from, $mark->to, $mark->at);
+        return new self($mark->kind, MarkWords::of($mark, $moment, $voice), $mark->from, $mark->to, $mark->at);
     }
 }

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\Offer;
 use Kaddle\Core\Advice\OfferKind;
+use Kaddle\Core\Words\OfferWords;
 
 /** Help for a room that is brighter than sync speed allows, with its cost. */
 final readonly class OfferDocument
@@ -21,6 +22,6 @@ final readonly class OfferDocument
 
     public static function of(Offer $offer): self
     {
-        return new self($offer->kind, $offer->density, $offer->sentence, $offer->reaches);
+        return new self($offer->kind, $offer->density, OfferWords::of($offer), $offer->reaches);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Document;
 
-use Kaddle\Core\Advice\Reason;
+use Kaddle\Core\Words\Reason;
 
 /**
  * One link in the chain of thought.

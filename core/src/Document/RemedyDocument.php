@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\Remedy;
+use Kaddle\Core\Words\RemedyWords;
+use Kaddle\Core\Words\Voice;
 
 /**
  * Something that would help.
@@ -19,8 +21,8 @@ final readonly class RemedyDocument
         public ?float $stops,
     ) {}
 
-    public static function of(Remedy $remedy): self
+    public static function of(Remedy $remedy, Voice $voice): self
     {
-        return new self($remedy->sentence, Rounded::stops($remedy->worth));
+        return new self(RemedyWords::of($remedy, $voice), Rounded::stops($remedy->worth));
     }
 }

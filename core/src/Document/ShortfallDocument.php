@@ -7,6 +7,7 @@ namespace Kaddle\Core\Document;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\Shortfall;
 use Kaddle\Core\Solve\ShortfallKind;
+use Kaddle\Core\Words\ShortfallWords;
 
 /**
  * Something that the gear cannot give here.
@@ -27,6 +28,6 @@ final readonly class ShortfallDocument
 
     public static function of(Shortfall $shortfall): self
     {
-        return new self($shortfall->kind, Rounded::stops($shortfall->stops), $shortfall->sentence(), $shortfall->limits);
+        return new self($shortfall->kind, Rounded::stops($shortfall->stops), ShortfallWords::of($shortfall), $shortfall->limits);
     }
 }

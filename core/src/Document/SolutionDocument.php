@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\Offer;
-use Kaddle\Core\Advice\Reason;
-use Kaddle\Core\Advice\Reasons;
 use Kaddle\Core\Advice\Remedy;
 use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\Shortfall;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\Reason;
+use Kaddle\Core\Words\ReasonWords;
+use Kaddle\Core\Words\Voice;
 
 /**
  * A solution as it leaves the engine: the same for the page and for the shell. Schema: solution.schema.json.
@@ -58,7 +59,7 @@ final readonly class SolutionDocument
         public SectionDocument $section,
     ) {}
 
-    public static function of(Solution $solution): self
+    public static function of(Solution $solution, Voice $voice): self
     {
         $choice = $solution->best->choice;
         $moment = $solution->moment;
@@ -67,18 +68,18 @@ final readonly class SolutionDocument
         return new self(
             1,
             $solution->isFeasible(),
-            ControlDocument::shutter($choice, $moment, $solution->levels),
-            ControlDocument::aperture($choice, $moment),
-            ControlDocument::iso($choice, $moment),
-            ControlDocument::output($solution),
+            ControlDocument::shutter($choice, $moment, $solution->levels, $voice),
+            ControlDocument::aperture($choice, $moment, $voice),
+            ControlDocument::iso($choice, $moment, $voice),
+            ControlDocument::output($solution, $voice),
             round($sharp->near, 2),
             is_finite($sharp->far) ? round($sharp->far, 2) : null,
             AimDocument::of($solution->best, $solution),
             LevelsDocument::of($solution),
             SplitDocument::of($solution->best->light),
             array_map(static fn(Shortfall $s): ShortfallDocument => ShortfallDocument::of($s), $solution->shortfalls),
-            array_map(static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r), Remedy::allFor($solution)),
-            array_map(static fn(Reason $r): ReasonDocument => ReasonDocument::of($r), Reasons::of($solution)),
+            array_map(static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r, $voice), Remedy::allFor($solution)),
+            array_map(static fn(Reason $r): ReasonDocument => ReasonDocument::of($r), ReasonWords::of($solution, $voice)),
             array_map(static fn(Candidate $c): AimDocument => AimDocument::of($c, $solution), $solution->candidates),
             array_map(static fn(Offer $o): OfferDocument => OfferDocument::of($o), Offer::allFor($solution)),
             $moment->look->kept === null ? null : Rounded::stops($moment->look->kept->reads($moment->glow, $solution->levels->room)),

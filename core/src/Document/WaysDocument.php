@@ -10,11 +10,9 @@ use Kaddle\Core\Meter\Drift;
 use Kaddle\Core\Meter\OutputWays;
 use Kaddle\Core\Meter\TestFrames;
 use Kaddle\Core\Power\PowerSource;
-use Kaddle\Core\Quantity\ExactStops;
-use Kaddle\Core\Quantity\Number;
-use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Solve\Solution;
-use Kaddle\Core\Solve\Tolerance;
+use Kaddle\Core\Words\MeterWords;
+use Kaddle\Core\Words\Voice;
 
 /** Who sets the output: by hand, by the meter, or metered once and kept. */
 final readonly class WaysDocument
@@ -57,9 +55,8 @@ final readonly class WaysDocument
         public array $trades,
     ) {}
 
-    public static function of(Solution $solution, OutputWays $ways, PowerSource $source, ?Compensation $set = null): self
+    public static function of(Solution $solution, OutputWays $ways, PowerSource $source, Compensation $set, Voice $voice): self
     {
-        $set ??= Compensation::none();
         $unit = $solution->moment->flash;
         $frames = TestFrames::from($unit, $unit->lowest, $ways->manual)->outputs;
         $compensation = $ways->compensation();
@@ -69,46 +66,16 @@ final readonly class WaysDocument
             1,
             $ways->manual->label(),
             round($ways->error(), 2),
-            self::why($ways),
+            MeterWords::why($ways),
             $compensation->signed(),
             $onUnit->signed(),
-            self::sum($set, $compensation, $onUnit),
+            MeterWords::sum($set, $compensation, $onUnit),
             !$ways->isBeyond(),
-            [
-                sprintf('Set the unit to meter by itself, compensation %s, and take a frame of somebody at this distance.', $onUnit->signed()),
-                sprintf('Turn it to manual at what it gave: about %s.', $ways->locked()->label()),
-                'Keep it while distance, ceiling, aperture and ISO stay: the shutter may move. Meter again when one of them changes.',
-            ],
-            array_map(static fn(Drift $d): DriftDocument => DriftDocument::of($d), $ways->drift()),
+            MeterWords::lockSteps($ways, $onUnit),
+            array_map(static fn(Drift $d): DriftDocument => DriftDocument::of($d, $voice), $ways->drift()),
             array_map(static fn(Output $o): FrameDocument => new FrameDocument($o->label(), round($ways->planned->face($o->stops->value())->value, 2)), $frames),
             max(0, count($frames) - self::BY_COMPUTATION),
             TradeDocument::allFor($solution, $source),
-        );
-    }
-
-    private static function sum(Compensation $set, ExactStops $wanted, ExactStops $onUnit): string
-    {
-        $missing = $set->missing($wanted, $onUnit);
-
-        return $set->writtenOut($onUnit) . (abs($missing) > Tolerance::ROUNDING
-            ? sprintf('; that is %s too %s, and the unit cannot make up for it: set the body back to 0.', Stops::of($missing)->amount(), $missing > 0.0 ? 'little' : 'much')
-            : '.');
-    }
-
-    private static function why(OutputWays $ways): string
-    {
-        $error = $ways->error();
-        $people = round(100.0 * $ways->planned->people);
-        if (abs($error) <= Tolerance::ROUNDING) {
-            return sprintf('People fill %d %% of the frame, and all of it together is close to mid-grey: the meter can be trusted.', $people);
-        }
-
-        return sprintf(
-            'People fill %d %% of the frame; the rest makes the whole %s than mid-grey, so the meter would give the face %s too %s.',
-            $people,
-            $error > 0.0 ? 'darker' : 'brighter',
-            Number::plain(abs(round($error, 1)), 1) . (abs(round($error, 1)) === 1.0 ? ' stop' : ' stops'),
-            $error > 0.0 ? 'much' : 'little',
         );
     }
 }

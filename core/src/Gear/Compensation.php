@@ -50,17 +50,20 @@ final readonly class Compensation
         return ExactStops::nearest(max($limits->min, min($limits->max, $this->sum->unitFor($wanted->value(), $this->body, $this->exposure))), $step);
     }
 
-    /** The sum that the flash gets with so much on the unit, written out: "unit +1.0 and body −0.3 = +0.7 on the flash". */
-    public function writtenOut(ExactStops $unit): string
+    /**
+     * What counts together with so much on the unit, and what it comes to.
+     *
+     * @return array{array<'unit'|'body'|'exposure', Stops>, Stops}
+     */
+    public function parts(ExactStops $unit): array
     {
         $parts = match ($this->sum) {
             CompensationSum::FlashAddsUp => ['unit' => $unit->value(), 'body' => $this->body],
             CompensationSum::AllAddUp => ['unit' => $unit->value(), 'body' => $this->body, 'exposure' => $this->exposure],
             CompensationSum::UnitWins => $unit->thirtieths === 0 ? ['body' => $this->body] : ['unit' => $unit->value()],
         };
-        $words = array_map(static fn(string $what, float $stops): string => sprintf('%s %s', $what, Stops::of($stops)->signed()), array_keys($parts), $parts);
 
-        return sprintf('%s = %s on the flash', implode(' and ', $words), Stops::of($this->sum->sum($unit->value(), $this->body, $this->exposure))->signed());
+        return [array_map(Stops::of(...), $parts), Stops::of($this->sum->sum($unit->value(), $this->body, $this->exposure))];
     }
 
     /** Stops by which the flash gets less (above 0) or more than is wanted, because the unit cannot make up for the body. */

@@ -9,7 +9,6 @@ use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ProbedRoom;
-use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Tolerance;
@@ -110,11 +109,11 @@ final readonly class KitCheck
         $gain = static fn(float $roomMore, float $flashMore, float $floorMore = 0.0): float => min($room + $roomMore, $flash + $flashMore, $floor + $floorMore) - $now;
         $zoom = $this->moment->through($best->way->lens)->zoomFor($best->aim);
         $all = [
-            Purchase::of('iso', 'Usable ISO one stop up', $gain(1.0, 1.0)),
-            Purchase::of('lens', 'A lens one stop faster', $best->margin->isHeldByDepth ? 0.0 : $gain(1.0, 1.0)),
-            Purchase::of('unit', 'A second unit beside the first', $gain(0.0, 1.0)),
-            Purchase::of('guide-number', sprintf('A unit of guide number %s m at this zoom', Number::plain(ceil($zoom->guideNumber * M_SQRT2))), $gain(0.0, 1.0)),
-            Purchase::of('lowest', 'A unit that goes down one stop lower', $gain(0.0, 0.0, 1.0)),
+            Purchase::of(PurchaseKind::Iso, $gain(1.0, 1.0)),
+            Purchase::of(PurchaseKind::Lens, $best->margin->isHeldByDepth ? 0.0 : $gain(1.0, 1.0)),
+            Purchase::of(PurchaseKind::Unit, $gain(0.0, 1.0)),
+            Purchase::of(PurchaseKind::GuideNumber, $gain(0.0, 1.0), ceil($zoom->guideNumber * M_SQRT2)),
+            Purchase::of(PurchaseKind::Lowest, $gain(0.0, 0.0, 1.0)),
             $this->nearer($best, $gain),
             $this->wall($best, $gain),
         ];
@@ -136,7 +135,7 @@ final readonly class KitCheck
         $far = self::light($moment, $this->room, $best->aim);
 
         return $far > 0.0
-            ? Purchase::of('nearer', sprintf('Standing %s m closer', Number::plain($this->moment->scene->distance - $scene->distance, 1)), $gain(0.0, log($near / $far, 2)))
+            ? Purchase::of(PurchaseKind::Nearer, $gain(0.0, log($near / $far, 2)), $this->moment->scene->distance - $scene->distance)
             : null;
     }
 
@@ -149,7 +148,7 @@ final readonly class KitCheck
         [$aim, $light] = self::bestBounce($this->moment, $this->room);
         $straight = self::light($this->moment->through($best->way->lens), $this->room, HeadAim::Direct);
 
-        return $light > $straight ? Purchase::of('aim', "Pointing the head {$aim->inSentence()}", $gain(0.0, log($light / $straight, 2))) : null;
+        return $light > $straight ? Purchase::of(PurchaseKind::Aim, $gain(0.0, log($light / $straight, 2)), aim: $aim) : null;
     }
 
     /** @return array{HeadAim, float} the bounce that brings most, and its light, lx·s */

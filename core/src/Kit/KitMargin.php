@@ -72,14 +72,14 @@ final readonly class KitMargin
         return $this->stops()->value < -Tolerance::ROUNDING;
     }
 
-    public function bound(): string
+    public function bound(): KitBound
     {
         return match (true) {
-            is_infinite($this->flash->value) => 'no light arrives',
-            $this->floor->value <= min($this->room->value, $this->flash->value) => 'lowest output',
-            $this->flash->value <= $this->room->value => 'full output',
-            $this->isHeldByDepth => 'depth of the group',
-            default => 'usable ISO and widest aperture',
+            is_infinite($this->flash->value) => KitBound::NoLight,
+            $this->floor->value <= min($this->room->value, $this->flash->value) => KitBound::LowestOutput,
+            $this->flash->value <= $this->room->value => KitBound::FullOutput,
+            $this->isHeldByDepth => KitBound::Depth,
+            default => KitBound::IsoAndAperture,
         };
     }
 }

@@ -14,8 +14,7 @@ use Kaddle\Core\Exposure\Lens;
 final readonly class KitWay
 {
     private function __construct(
-        /** In a few words: "bounced, Fast 35". */
-        public string $label,
+        public string $lensName,
         public Lens $lens,
         public bool $isBounced,
         public int $units,
@@ -23,16 +22,16 @@ final readonly class KitWay
 
     public static function bounced(string $lensName, Lens $lens): self
     {
-        return new self("bounced, $lensName", $lens, true, 1);
+        return new self($lensName, $lens, true, 1);
     }
 
     public static function straight(string $lensName, Lens $lens): self
     {
-        return new self("straight, $lensName", $lens, false, 1);
+        return new self($lensName, $lens, false, 1);
     }
 
     public static function withSecondUnit(string $lensName, Lens $lens): self
     {
-        return new self("two units bounced, $lensName", $lens, true, 2);
+        return new self($lensName, $lens, true, 2);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Kit;
 
+use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Quantity\Stops;
 
 /**
@@ -14,15 +15,21 @@ use Kaddle\Core\Quantity\Stops;
 final readonly class Purchase
 {
     private function __construct(
-        /** What kind of thing it is, the same for all moments. */
-        public string $kind,
-        public string $label,
+        public PurchaseKind $kind,
         /** What the moment's margin gains, 0 or more. */
         public Stops $gain,
+        /** Guide number that would do, or how much nearer to stand, m; 0 for another kind. */
+        public float $metres,
+        /** Where the head would point; null for another kind. */
+        public ?HeadAim $aim,
     ) {}
 
-    public static function of(string $kind, string $label, float $gain): self
+    /**
+     * @param float $gain stops; less than 0 counts as 0
+     * @param float $metres of the guide number, or of the way
+     */
+    public static function of(PurchaseKind $kind, float $gain, float $metres = 0.0, ?HeadAim $aim = null): self
     {
-        return new self($kind, $label, Stops::of(max(0.0, $gain)));
+        return new self($kind, Stops::of(max(0.0, $gain)), $metres, $aim);
     }
 }

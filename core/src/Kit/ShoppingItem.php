@@ -14,8 +14,8 @@ use Kaddle\Core\Solve\Tolerance;
 final readonly class ShoppingItem
 {
     private function __construct(
-        /** As told for the moment that gains most. */
-        public string $label,
+        /** As it is for the moment that gains most. */
+        public Purchase $purchase,
         /** The moment that gains most. */
         public string $moment,
         /** What that one gains. */
@@ -35,7 +35,7 @@ final readonly class ShoppingItem
         $leads = $before === null || $gain > $before->most;
 
         return new self(
-            $leads ? $purchase->label : $before->label,
+            $leads ? $purchase : $before->purchase,
             $leads ? $moment : $before->moment,
             max($gain, $before->most ?? 0.0),
             $gain + ($before->stops ?? 0.0),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Meter;
 
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 
 /**
@@ -15,7 +16,9 @@ final readonly class Drift
 {
     /** @internal made by OutputWays only */
     public function __construct(
-        public string $label,
+        public DriftKind $kind,
+        /** How far away the people then are. */
+        public Length $distance,
         /** Output set once by the computation. */
         public Stops $manual,
         /** The meter left alone. */

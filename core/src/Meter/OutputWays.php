@@ -11,6 +11,7 @@ use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Clothing;
 use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Situation\Scene;
 use Kaddle\Core\Solve\Solution;
@@ -76,24 +77,25 @@ final readonly class OutputWays
     {
         $scene = $this->moment->scene;
         $frames = [
-            ['as planned', $this->planned],
-            ['a white dress in front', $this->frame($scene, Clothing::White, $this->moment->people->behind)],
-            ['dark suits in front', $this->frame($scene, Clothing::Dark, $this->moment->people->behind)],
-            ['turned to a dark hall', $this->frame($scene, $this->moment->people->clothing, Behind::DarkHall)],
-            ['turned to a window or bright lamps', $this->frame($scene, $this->moment->people->clothing, Behind::Window)],
+            [DriftKind::Planned, $scene, $this->planned],
+            [DriftKind::WhiteDress, $scene, $this->frame($scene, Clothing::White, $this->moment->people->behind)],
+            [DriftKind::DarkSuits, $scene, $this->frame($scene, Clothing::Dark, $this->moment->people->behind)],
+            [DriftKind::DarkHall, $scene, $this->frame($scene, $this->moment->people->clothing, Behind::DarkHall)],
+            [DriftKind::BrightLamps, $scene, $this->frame($scene, $this->moment->people->clothing, Behind::Window)],
         ];
         $farther = $scene->tryAt($scene->distance * self::FARTHER);
         if ($farther !== null) {
-            $frames[] = [sprintf('people at %s m', round($farther->distance, 1)), $this->frame($farther, $this->moment->people->clothing, $this->moment->people->behind)];
+            $frames[] = [DriftKind::Farther, $farther, $this->frame($farther, $this->moment->people->clothing, $this->moment->people->behind)];
         }
 
         return array_map(fn(array $f): Drift => $this->drifted(...$f), $frames);
     }
 
-    private function drifted(string $label, FrameLight $frame): Drift
+    private function drifted(DriftKind $kind, Scene $scene, FrameLight $frame): Drift
     {
         return new Drift(
-            $label,
+            $kind,
+            Length::ofMetres($scene->distance),
             $frame->face($this->manual->stops->value()),
             $frame->face($this->meter->output($frame, 0.0)),
             $frame->face($this->meter->output($frame, $this->compensation()->value())),

@@ -28,7 +28,7 @@ enum Caution: string
     private const ROW = 20.0;
 
     /** m under which a pop at a face is unpleasant at any output. */
-    private const CLOSE = 1.0;
+    public const CLOSE = 1.0;
 
     /**
      * @param list<Presence> $presence
@@ -49,19 +49,5 @@ enum Caution: string
             $movement === Movement::Walk ? self::Walking : null,
             $energy !== null && $energy->overheats() ? self::Hot : null,
         ], static fn(?self $c): bool => $c !== null));
-    }
-
-    public function sentence(): string
-    {
-        return match ($this) {
-            self::Eyes => 'A baby is there: never fire near its eyes; bounce, or leave the flash off.',
-            self::Near => 'Under a metre: turn the head away from the eyes.',
-            self::Epilepsy => 'Many pops in a row: ask the host whether anybody is photosensitive.',
-            self::Flames => 'Open flames: keep head, gel and cloth away from them, and heed the house.',
-            self::Animals => 'Animals: ask before you fire at all.',
-            self::Floor => 'A moving floor: no stand and no cable where people dance, exits stay free, no step back without a look.',
-            self::Walking => 'You may walk backwards: have somebody look out for you.',
-            self::Hot => 'The head gets hot at this rate: rest it, or give it a stop of ISO.',
-        };
     }
 }

@@ -79,6 +79,18 @@ final readonly class FaceLight
         return Stops::ofRatio($this->crown / max(1e-12, $this->onFace()));
     }
 
+    /** Shaded where the crown outshines the face, dark where it does by more than a stop. */
+    public function eyes(): Eyes
+    {
+        $ratio = $this->crownOverFace()->value;
+
+        return match (true) {
+            $ratio > 1.0 => Eyes::Dark,
+            $ratio > 0.0 => Eyes::Shaded,
+            default => Eyes::Open,
+        };
+    }
+
     /** Share of the face's light that comes straight from the head, 0 to 1. */
     public function directShare(): float
     {

@@ -44,20 +44,9 @@ final readonly class Shortfall
         return $all;
     }
 
-    public function sentence(): string
+    /** Whether a limit is among those that bound it. */
+    public function has(Limit $limit): bool
     {
-        $by = $this->stops->amount();
-        $none = is_infinite($this->stops->value);
-        $held = in_array(Limit::Held, $this->limits, true);
-
-        return match ($this->kind) {
-            ShortfallKind::RoomTooDark => $held ? "The room reads $by darker than you wish with what you hold; let one of them go." : sprintf('The room reads %s darker than you wish, at %s, wide open, at your highest ISO.', $by, in_array(Limit::LongestTime, $this->limits, true) ? 'two seconds' : 'the slowest shutter you can hold'),
-            ShortfallKind::RoomTooBright => $held ? "The room reads $by brighter than you wish with what you hold; let one of them go." : sprintf('The room reads %s brighter than you wish, at %s, closed down, at the lowest ISO.', $by, in_array(Limit::FastestShutter, $this->limits, true) ? 'the fastest shutter' : 'sync speed'),
-            ShortfallKind::FlashTooWeak => $none
-                ? 'No light of the flash reaches the face this way.'
-                : "The flash falls short by $by at full power.",
-            ShortfallKind::FlashTooStrong => "The flash is $by too strong at its lowest power.",
-            ShortfallKind::Shaky => $held ? "The shutter that you hold is $by slower than hands hold this lens: the room will show the shake, the pop will not." : "Sync speed is $by slower than you can hold this lens: the room will show the shake, the pop will not.",
-        };
+        return in_array($limit, $this->limits, true);
     }
 }

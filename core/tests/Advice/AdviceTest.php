@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Advice;
 
-use Kaddle\Core\Advice\AimVerdict;
-use Kaddle\Core\Advice\Reason;
-use Kaddle\Core\Advice\Reasons;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Quantity\Stops;
@@ -15,6 +12,10 @@ use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\AimWords;
+use Kaddle\Core\Words\Reason;
+use Kaddle\Core\Words\ReasonWords;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -43,7 +44,7 @@ final class AdviceTest extends TestCase
     #[DataProvider('verdicts')]
     public function testSaysWhatSpeaksForAndAgainst(array $changes, HeadAim $aim, string $words): void
     {
-        self::assertStringContainsString($words, AimVerdict::of(self::candidate(self::solve($changes), $aim)));
+        self::assertStringContainsString($words, AimWords::of(self::candidate(self::solve($changes), $aim)));
     }
 
     /** @return iterable<string, array{array<string, mixed>, HeadAim, string}> */
@@ -95,7 +96,7 @@ final class AdviceTest extends TestCase
     public function testSaysWhyWithNumbers(array $changes, string $about, string $words): void
     {
         $sentences = [];
-        foreach (Reasons::of(self::solve($changes)) as $reason) {
+        foreach (ReasonWords::of(self::solve($changes), Voice::plain()) as $reason) {
             $sentences[$reason->about] = $reason->sentence;
         }
         self::assertArrayHasKey($about, $sentences);
@@ -128,7 +129,7 @@ final class AdviceTest extends TestCase
 
     public function testEveryReasonIsASentenceOfItsOwn(): void
     {
-        $reasons = Reasons::of(self::solve([]));
+        $reasons = ReasonWords::of(self::solve([]), Voice::plain());
         self::assertSame(
             ['room', 'school', 'shutter', 'aperture', 'iso', 'head', 'output', 'backdrop', 'eyes', 'one-more', 'doubt'],
             array_map(static fn(Reason $r): string => $r->about, $reasons),

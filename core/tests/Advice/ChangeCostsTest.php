@@ -10,6 +10,8 @@ use Kaddle\Core\Document\CostsDocument;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\CostWords;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\TestCase;
 
 final class ChangeCostsTest extends TestCase
@@ -54,10 +56,10 @@ final class ChangeCostsTest extends TestCase
     {
         $costs = self::costs(['subject.distance' => 8], HeadAim::Up);
         foreach ($costs->distances() as $cost) {
-            self::assertLessThanOrEqual(12.95, $cost->value);
+            self::assertLessThanOrEqual(12.95, $cost->value());
         }
-        self::assertSame([4.0, 5.66, 8.0, 11.31], array_map(static fn(ChangeCost $c): float => $c->value, $costs->distances()));
-        self::assertSame([2.19, 3.1, 4.38, 6.2, 8.77], array_map(static fn(ChangeCost $c): float => $c->value, $costs->ceilings()));
+        self::assertSame([4.0, 5.66, 8.0, 11.31], array_map(static fn(ChangeCost $c): float => $c->value(), $costs->distances()));
+        self::assertSame([2.19, 3.1, 4.38, 6.2, 8.77], array_map(static fn(ChangeCost $c): float => $c->value(), $costs->ceilings()));
     }
 
     public function testAHeadAtTheSkyHasNoCurve(): void
@@ -83,7 +85,7 @@ final class ChangeCostsTest extends TestCase
     {
         $flash = ['zoom' => [['focalLength' => 35, 'guideNumber' => 30, 'halfAngle' => 34], ['focalLength' => 70, 'guideNumber' => 42, 'halfAngle' => 20]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'];
         $costs = self::costs(['flash' => $flash, 'room.finishes' => Moments::everywhere('open')], HeadAim::Direct)->zooms();
-        self::assertSame(['35 mm', '70 mm'], array_map(static fn(ChangeCost $c): string => $c->label, $costs));
+        self::assertSame(['35 mm', '70 mm'], array_map(static fn(ChangeCost $c): string => CostWords::of($c, Voice::plain()), $costs));
         self::assertEqualsWithDelta(2.0 * log(42.0 / 30.0, 2), $costs[1]->gain->value, 1e-9);
         self::assertSame(-3, $costs[1]->clicks);
     }
@@ -99,7 +101,7 @@ final class ChangeCostsTest extends TestCase
     {
         self::assertMatchesRegularExpression(
             '/^From 3 to 6 m direct light falls by 1\.9 stops; what comes with the head straight up in this room, by \d(\.\d)? stops?\.$/',
-            CostsDocument::of(Moments::with([]), HeadAim::Up)->sentence,
+            CostsDocument::of(Moments::with([]), HeadAim::Up, Voice::plain())->sentence,
         );
     }
 
@@ -113,7 +115,7 @@ final class ChangeCostsTest extends TestCase
     private static function at(array $costs, float $value): ChangeCost
     {
         foreach ($costs as $cost) {
-            if (abs($cost->value - $value) < 0.011) {
+            if (abs($cost->value() - $value) < 0.011) {
                 return $cost;
             }
         }

@@ -13,6 +13,9 @@ use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\GainWords;
+use Kaddle\Core\Words\MarkWords;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -24,7 +27,7 @@ final class MarksTest extends TestCase
         $marks = self::byKind(Marks::of(Moments::with(['people' => ['movement' => 'dance']]))->shutter());
         self::assertSame([null, 230], [$marks['sync']->from, $marks['sync']->to], '1/200');
         self::assertSame(160, $marks['hold']->from, '1/40');
-        self::assertStringContainsString('people who dance', $marks['blur']->sentence);
+        self::assertStringContainsString('people who dance', self::sentence(['people' => ['movement' => 'dance']], $marks['blur']));
         self::assertGreaterThan($marks['sync']->to, $marks['blur']->from, 'dancers ask for more than sync gives');
         self::assertContains(200, $marks['even']->at, '1/100 is a whole beat');
     }
@@ -45,15 +48,17 @@ final class MarksTest extends TestCase
     /** Worked by hand: rows at 3 and 4.5 m focus at 3.6 m; (F − n)/(F + n)·f²/(c(s − f)) with f 50 mm and c 0.03 mm gives N = 4.69. */
     public function testAGroupAsksForAnAperture(): void
     {
-        $marks = self::byKind(Marks::of(Moments::with(['subject.distance' => 3.0, 'people' => ['depth' => 1.5], 'lens' => ['focalLength' => 50, 'widest' => 'f/1.8', 'narrowest' => 'f/16']]))->aperture());
+        $changes = ['subject.distance' => 3.0, 'people' => ['depth' => 1.5], 'lens' => ['focalLength' => 50, 'widest' => 'f/1.8', 'narrowest' => 'f/16']];
+        $marks = self::byKind(Marks::of(Moments::with($changes))->aperture());
         self::assertSame(140, $marks['depth']->from, 'f/5');
-        self::assertSame('A group 1.5 m deep is sharp from f/5, focused at 3.6 m.', $marks['depth']->sentence);
+        self::assertSame('A group 1.5 m deep is sharp from f/5, focused at 3.6 m.', self::sentence($changes, $marks['depth']));
     }
 
     public function testAGroupTooDeepIsTold(): void
     {
-        $marks = self::byKind(Marks::of(Moments::with(['subject.distance' => 1.0, 'people' => ['depth' => 5]]))->aperture());
-        self::assertStringContainsString('not sharp at any aperture', $marks['depth']->sentence);
+        $changes = ['subject.distance' => 1.0, 'people' => ['depth' => 5]];
+        $marks = self::byKind(Marks::of(Moments::with($changes))->aperture());
+        self::assertStringContainsString('not sharp at any aperture', self::sentence($changes, $marks['depth']));
     }
 
     public function testWithoutFiguresALensDrawsBestTwoStopsDown(): void
@@ -109,15 +114,22 @@ final class MarksTest extends TestCase
 
     public function testAMoverThatNoShutterHoldsIsTold(): void
     {
-        $blur = self::byKind(Marks::of(Moments::with(['subject.distance' => 1.0, 'lens.focalLength' => 600, 'people' => ['movement' => 'dance']]))->shutter())['blur'];
-        self::assertStringContainsString('no shutter holds people who dance', $blur->sentence);
+        $changes = ['subject.distance' => 1.0, 'lens.focalLength' => 600, 'people' => ['movement' => 'dance']];
+        $blur = self::byKind(Marks::of(Moments::with($changes))->shutter())['blur'];
+        self::assertStringContainsString('no shutter holds people who dance', self::sentence($changes, $blur));
         self::assertSame(391, $blur->from, 'past the fastest');
     }
 
     /** @param array<string, mixed> $changes */
     private static function oneMore(array $changes): string
     {
-        return OneMoreStop::of(MomentSolver::solve(Moments::with($changes)))->sentence();
+        return GainWords::of(OneMoreStop::of(MomentSolver::solve(Moments::with($changes))), Voice::plain());
+    }
+
+    /** @param array<string, mixed> $changes of the moment that carries it */
+    private static function sentence(array $changes, Mark $mark): string
+    {
+        return MarkWords::of($mark, Moments::with($changes), Voice::plain());
     }
 
     /**

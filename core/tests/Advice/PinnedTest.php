@@ -8,6 +8,7 @@ use Kaddle\Core\Advice\Pinned;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\TurnWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -24,7 +25,7 @@ final class PinnedTest extends TestCase
         $pinned = Pinned::of(MomentSolver::solve(Moments::with($changes)));
         $again = Pinned::fromStored($pinned->toStore());
         self::assertEquals($pinned, $again);
-        self::assertSame('nothing to turn', $again->turnsFrom($pinned, Step::Third, Step::Third));
+        self::assertSame('nothing to turn', TurnWords::of($again, $pinned, Step::Third, Step::Third));
     }
 
     /** @return iterable<string, array{array<string, mixed>}> */
@@ -39,7 +40,7 @@ final class PinnedTest extends TestCase
     #[DataProvider('differences')]
     public function testTellsWhatToTurn(array $pin, string $turns, Step $camera = Step::Third, Step $unit = Step::Third): void
     {
-        self::assertSame($turns, Pinned::fromStored($pin + self::NOW)->turnsFrom(Pinned::fromStored(self::NOW), $camera, $unit));
+        self::assertSame($turns, TurnWords::of(Pinned::fromStored($pin + self::NOW), Pinned::fromStored(self::NOW), $camera, $unit));
     }
 
     /** @return iterable<string, array{0: array{tv?: int, av?: int, sv?: int, output?: int, head?: string}, 1: string, 2?: Step, 3?: Step}> */

@@ -9,6 +9,8 @@ use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Shortfall;
 use Kaddle\Core\Solve\ShortfallKind;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\RemedyWords;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -82,7 +84,7 @@ final class RemedyTest extends TestCase
      */
     private static function sentences(array $changes): array
     {
-        return array_map(static fn(Remedy $r): string => $r->sentence, Remedy::allFor(MomentSolver::solve(Moments::with($changes))));
+        return array_map(static fn(Remedy $r): string => RemedyWords::of($r, Voice::plain()), Remedy::allFor(MomentSolver::solve(Moments::with($changes))));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Tests\Cli;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\Voice;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,7 +23,7 @@ final class LightCommandTest extends TestCase
         [$exit, $out, $err] = self::light(['solve'], (string) file_get_contents(__DIR__ . '/../../examples/supper.json'));
         self::assertSame([0, ''], [$exit, $err]);
         self::assertJsonStringEqualsJsonString(
-            json_encode(SolutionDocument::of(MomentSolver::solve(Moments::with([]))), JSON_THROW_ON_ERROR),
+            json_encode(SolutionDocument::of(MomentSolver::solve(Moments::with([])), Voice::plain()), JSON_THROW_ON_ERROR),
             $out,
         );
         self::assertKeepsTo('solution.schema.json', $out);

@@ -13,6 +13,7 @@ use Kaddle\Core\Document\TickDocument;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -155,7 +156,7 @@ final class DocumentTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function document(array $changes): SolutionDocument
     {
-        return SolutionDocument::of(MomentSolver::solve(Moments::with($changes)));
+        return SolutionDocument::of(MomentSolver::solve(Moments::with($changes)), Voice::plain());
     }
 
     private static function control(SolutionDocument $document, string $name): ControlDocument

@@ -8,9 +8,11 @@ use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Exposure\Optics;
+use Kaddle\Core\Kit\KitBound;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\KitWay;
 use Kaddle\Core\Kit\Purchase;
+use Kaddle\Core\Kit\PurchaseKind;
 use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Quantity\Step;
@@ -63,7 +65,7 @@ final class KitCheckTest extends TestCase
     {
         [$bounced, $straight] = self::check(['room.finishes' => Moments::everywhere('open')])->cells;
         self::assertTrue(is_infinite($bounced->margin->flash->value));
-        self::assertSame('no light arrives', $bounced->margin->bound());
+        self::assertSame(KitBound::NoLight, $bounced->margin->bound());
         self::assertTrue(is_finite($straight->margin->flash->value));
     }
 
@@ -82,7 +84,7 @@ final class KitCheckTest extends TestCase
         $sorted = $gains;
         rsort($sorted);
         self::assertSame($sorted, $gains);
-        self::assertContains('iso', array_map(static fn(Purchase $p): string => $p->kind, $purchases));
+        self::assertContains(PurchaseKind::Iso, array_map(static fn(Purchase $p): PurchaseKind => $p->kind, $purchases));
     }
 
     /** Thin-lens forms at 50 mm, f/2.8, 5 m and 0.030 mm: near 4.29 m, far 6.00 m (own reckoning with the same formula). */

@@ -25,6 +25,7 @@ use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -93,7 +94,7 @@ final class OutputWaysTest extends TestCase
     public function testTheDocumentSaysWhyAndHow(): void
     {
         $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'white', 'behind' => 'window']]));
-        $document = WaysDocument::of($solution, OutputWays::of($solution, Metering::Scene), PowerSource::of(2.6, 200.0));
+        $document = WaysDocument::of($solution, OutputWays::of($solution, Metering::Scene), PowerSource::of(2.6, 200.0), Compensation::none(), Voice::plain());
         self::assertStringContainsString('brighter than mid-grey', $document->why);
         self::assertStringStartsWith('+', $document->compensation);
         self::assertCount(6, $document->drift);
@@ -119,7 +120,7 @@ final class OutputWaysTest extends TestCase
     {
         $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'dark', 'behind' => 'dark-hall']]));
         $ways = OutputWays::of($solution, Metering::Plain);
-        $document = static fn(float $body): WaysDocument => WaysDocument::of($solution, $ways, PowerSource::of(2.6, 200.0), Compensation::of(CompensationSum::FlashAddsUp, $body, 0.0));
+        $document = static fn(float $body): WaysDocument => WaysDocument::of($solution, $ways, PowerSource::of(2.6, 200.0), Compensation::of(CompensationSum::FlashAddsUp, $body, 0.0), Voice::plain());
         self::assertLessThan(0.0, $ways->compensation()->value());
         self::assertMatchesRegularExpression('/= .* on the flash; that is [\d.]+ stops? too much, and the unit cannot make up for it/', $document(3.0)->sum);
         self::assertStringEndsWith('on the flash.', $document(0.0)->sum);

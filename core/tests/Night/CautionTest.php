@@ -8,6 +8,8 @@ use Kaddle\Core\Night\Caution;
 use Kaddle\Core\People\Movement;
 use Kaddle\Core\People\Presence;
 use Kaddle\Core\Power\EnergyStep;
+use Kaddle\Core\Words\NightWords;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -50,7 +52,7 @@ final class CautionTest extends TestCase
 
     public function testEachHasASentenceOfItsOwn(): void
     {
-        $sentences = array_map(static fn(Caution $c): string => $c->sentence(), Caution::cases());
+        $sentences = array_map(static fn(Caution $c): string => NightWords::caution($c, Voice::plain()), Caution::cases());
         self::assertCount(count(Caution::cases()), array_unique($sentences));
         foreach ($sentences as $sentence) {
             self::assertMatchesRegularExpression('/^[A-Z].+\.$/', $sentence);

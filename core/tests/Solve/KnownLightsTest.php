@@ -10,6 +10,7 @@ use Kaddle\Core\Solve\FaceLight;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -27,7 +28,7 @@ final class KnownLightsTest extends TestCase
         MomentSolver::solve(Moments::with([]), $known);
         $recalled = MomentSolver::solve(Moments::with($changes), $known);
         self::assertSame($worked, $known->worked);
-        self::assertEquals(SolutionDocument::of(MomentSolver::solve(Moments::with($changes))), SolutionDocument::of($recalled));
+        self::assertEquals(SolutionDocument::of(MomentSolver::solve(Moments::with($changes)), Voice::plain()), SolutionDocument::of($recalled, Voice::plain()));
     }
 
     /** @return iterable<string, array{array<string, mixed>, int}> */

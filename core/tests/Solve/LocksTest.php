@@ -10,6 +10,7 @@ use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\ShortfallKind;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\ShortfallWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -58,14 +59,14 @@ final class LocksTest extends TestCase
         self::assertSame(ShortfallKind::RoomTooDark, $solution->shortfalls[0]->kind);
         // Tv 7.67 + Av 6 − Sv 0 = 13.67 against the wanted 5.5.
         self::assertEqualsWithDelta(8.17, $solution->shortfalls[0]->stops->value, 0.01);
-        self::assertStringContainsString('with what you hold', $solution->shortfalls[0]->sentence());
+        self::assertStringContainsString('with what you hold', ShortfallWords::of($solution->shortfalls[0]));
     }
 
     public function testAShutterHeldTooSlowShakes(): void
     {
         $solution = MomentSolver::solve(Moments::with(['look.locks' => ['shutter' => '1/8']]));
         self::assertSame(ShortfallKind::Shaky, $solution->shortfalls[0]->kind);
-        self::assertStringContainsString('The shutter that you hold is', $solution->shortfalls[0]->sentence());
+        self::assertStringContainsString('The shutter that you hold is', ShortfallWords::of($solution->shortfalls[0]));
     }
 
     #[DataProvider('impossible')]

@@ -6,8 +6,6 @@ namespace Kaddle\Core\Tests\Solve;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Kaddle\Core\Advice\Reason;
-use Kaddle\Core\Advice\Reasons;
 use Kaddle\Core\Advice\Remedy;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Quantity\Stops;
@@ -18,6 +16,10 @@ use Kaddle\Core\Solve\Shortfall;
 use Kaddle\Core\Solve\ShortfallKind;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\Reason;
+use Kaddle\Core\Words\ReasonWords;
+use Kaddle\Core\Words\RemedyWords;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -122,7 +124,7 @@ final class MomentSolverTest extends TestCase
         self::assertEqualsWithDelta(4.5, $missing['room-too-dark'] ?? 0.0, 0.01);
         // Flash: GN 4 direct at 30 m and ISO 6400 allows f/1.07 for correct light; f/1.78 is 1.5 stops tighter.
         self::assertEqualsWithDelta(1.5, $missing['flash-too-weak'] ?? 0.0, 0.1);
-        $sentences = implode("\n", array_map(static fn(Remedy $r): string => $r->sentence, Remedy::allFor($solution)));
+        $sentences = implode("\n", array_map(static fn(Remedy $r): string => RemedyWords::of($r, Voice::plain()), Remedy::allFor($solution)));
         self::assertStringContainsString('guide number 7 m', $sentences);
         self::assertStringContainsString('on a stand', $sentences);
         self::assertStringContainsString('m away instead', $sentences);
@@ -165,7 +167,7 @@ final class MomentSolverTest extends TestCase
     {
         $solution = self::solve(['look.roomUnder' => 0, 'glow.ev' => 7]);
         self::assertEqualsWithDelta(-2.0, $solution->levels->faceFlash->value, 0.17);
-        self::assertStringContainsString('fill', implode(' ', array_map(static fn(Reason $r): string => $r->sentence, Reasons::of($solution))));
+        self::assertStringContainsString('fill', implode(' ', array_map(static fn(Reason $r): string => $r->sentence, ReasonWords::of($solution, Voice::plain()))));
     }
 
     public function testDoublingTheDistanceCostsTwoStopsOfDirectLight(): void

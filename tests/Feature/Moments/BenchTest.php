@@ -13,6 +13,7 @@ use Inertia\Testing\AssertableInertia;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -24,7 +25,7 @@ final class BenchTest extends TestCase
         $this->actingAs($user);
         $solved = $this->postJson("/moments/{$moment->id}/solve", $this->draftOf($moment))->assertOk()->json();
         $document = $this->get("/moments/{$moment->id}/document")->assertOk()->getContent();
-        $shell = SolutionDocument::of(MomentSolver::solve(MomentReader::fromJson((string) $document)));
+        $shell = SolutionDocument::of(MomentSolver::solve(MomentReader::fromJson((string) $document)), Voice::plain());
         self::assertEquals(json_decode(json_encode($shell, JSON_THROW_ON_ERROR), true), $solved);
         $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('bench.solution.iso.label', $shell->iso->label)

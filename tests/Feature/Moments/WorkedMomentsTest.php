@@ -15,6 +15,7 @@ use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Words\Voice;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -45,7 +46,7 @@ final class WorkedMomentsTest extends TestCase
         self::assertCount(20, $rows);
         foreach ($rows as [$name, $changes, $expected]) {
             $document = self::firstWith($changes);
-            $engine = SolutionDocument::of(MomentSolver::solve(MomentReader::fromArray($document)));
+            $engine = SolutionDocument::of(MomentSolver::solve(MomentReader::fromArray($document)), Voice::plain());
             self::assertTrue($engine->feasible, $name);
             foreach (['shutter' => $engine->shutter, 'aperture' => $engine->aperture, 'iso' => $engine->iso, 'output' => $engine->output] as $control => $at) {
                 self::assertLessThanOrEqual(self::CLICK, abs(self::thirtieths($control, $expected[$control]) - $at->thirtieths), "$name: $control {$at->label} instead of {$expected[$control]}");

@@ -11,13 +11,14 @@ use App\Models\User;
 use App\Pages\TimetablePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
+use Kaddle\Core\Words\Voice;
 
 /** The timetable for a calendar, with all settings reckoned. */
 final class DownloadCalendar
 {
     public function __invoke(Night $night, #[CurrentUser] User $user): Response
     {
-        return new Response(Calendar::of($night, TimetablePage::of($night, $user, PHP_INT_MAX)), 200, [
+        return new Response(Calendar::of($night, TimetablePage::of($night, $user, Voice::plain(), PHP_INT_MAX)), 200, [
             'Content-Type' => 'text/calendar; charset=UTF-8',
             'Content-Disposition' => Download::named($night->name, 'ics'),
         ]);

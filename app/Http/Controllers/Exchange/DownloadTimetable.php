@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Pages\TimetablePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
+use Kaddle\Core\Words\Voice;
 
 /** The timetable as a table, with all settings reckoned. */
 final class DownloadTimetable
@@ -26,6 +27,6 @@ final class DownloadTimetable
             $r->startsAt, $r->endsAt, $r->name, $r->room, $r->openAbove ? null : $r->ceiling, $r->distance, $r->glow, $r->roomUnder,
             $r->answer?->shutter, $r->answer?->aperture, $r->answer?->iso, $r->answer?->head, $r->answer?->output, $r->answer?->shortfall,
             implode(' ', [...$r->rules, ...$r->cautions]), $r->notes,
-        ], TimetablePage::of($night, $user, PHP_INT_MAX)->rows));
+        ], TimetablePage::of($night, $user, Voice::plain(), PHP_INT_MAX)->rows));
     }
 }

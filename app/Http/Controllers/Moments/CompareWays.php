@@ -13,11 +13,12 @@ use Kaddle\Core\Document\WaysDocument;
 use Kaddle\Core\Meter\OutputWays;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Words\Voice;
 
 /** Who could set the output of a draft, with the clothes and the backdrop that are planned; stores nothing. */
 final class CompareWays
 {
-    public function __invoke(MomentRequest $draft, #[CurrentUser] User $user, KnownLights $known): JsonResponse
+    public function __invoke(MomentRequest $draft, #[CurrentUser] User $user, KnownLights $known, Voice $voice): JsonResponse
     {
         $solution = MomentSolver::solve($draft->light(), $known);
 
@@ -26,6 +27,7 @@ final class CompareWays
             OutputWays::of($solution, $draft->metering()),
             NightEnergy::feedFor($draft->flash(), $user)->source,
             $draft->compensation(),
+            $voice,
         ));
     }
 }

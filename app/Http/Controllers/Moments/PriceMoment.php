@@ -9,14 +9,15 @@ use Illuminate\Http\JsonResponse;
 use Kaddle\Core\Document\CostsDocument;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Words\Voice;
 
 /** What another distance or ceiling would cost for a draft; stores nothing. */
 final class PriceMoment
 {
-    public function __invoke(MomentRequest $draft, KnownLights $known): JsonResponse
+    public function __invoke(MomentRequest $draft, KnownLights $known, Voice $voice): JsonResponse
     {
         $moment = $draft->light();
 
-        return new JsonResponse(CostsDocument::of($moment, $moment->pointing->aim ?? MomentSolver::solve($moment, $known)->best->light->aim));
+        return new JsonResponse(CostsDocument::of($moment, $moment->pointing->aim ?? MomentSolver::solve($moment, $known)->best->light->aim, $voice));
     }
 }

@@ -13,17 +13,18 @@ use Inertia\Response;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Words\Voice;
 
 /** The bench: one moment, solved as stored. */
 final class ShowBench
 {
-    public function __invoke(Moment $moment, #[CurrentUser] User $user, KnownLights $known): Response
+    public function __invoke(Moment $moment, #[CurrentUser] User $user, KnownLights $known, Voice $voice): Response
     {
         $moment->load(Moment::WHOLE);
         $solution = MomentSolver::solve(MomentReader::fromArray($moment->document()), $known);
 
         return Inertia::render('moments/Bench', [
-            'bench' => BenchPage::of($moment, $user, $solution),
+            'bench' => BenchPage::of($moment, $user, $solution, $voice),
         ]);
     }
 }

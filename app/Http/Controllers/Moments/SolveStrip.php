@@ -12,20 +12,22 @@ use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\Voice;
 
 /** Solves a draft with other places of what can be moved in the drawings, before a hand gets there; stores nothing. */
 final class SolveStrip
 {
     private const MOST = 24;
 
-    public function __invoke(Request $request, MomentRequest $draft, KnownLights $known): JsonResponse
+    public function __invoke(Request $request, MomentRequest $draft, KnownLights $known, Voice $voice): JsonResponse
     {
         $strip = $request->input('strip');
         if (!is_array($strip) || !array_is_list($strip) || count($strip) > self::MOST) {
             throw ValidationException::withMessages(['strip' => sprintf('Give the places as a list of at most %d.', self::MOST)]);
         }
         $moments = array_filter(array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $draft->lightWith($parts) : null, $strip));
-        $solutions = array_map(SolutionDocument::of(...), MomentSolver::solveAll($moments, $known));
+        $solutions = array_map(static fn(Solution $s): SolutionDocument => SolutionDocument::of($s, $voice), MomentSolver::solveAll($moments, $known));
 
         return new JsonResponse(array_map(static fn(int $i): ?SolutionDocument => $solutions[$i] ?? null, array_keys($strip)));
     }

@@ -10,12 +10,13 @@ use App\Pages\TimetablePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
+use Kaddle\Core\Words\Voice;
 
 /** The timetable of a night. */
 final class ShowNight
 {
-    public function __invoke(Night $night, #[CurrentUser] User $user): Response
+    public function __invoke(Night $night, #[CurrentUser] User $user, Voice $voice): Response
     {
-        return Inertia::render('nights/Show', ['timetable' => TimetablePage::of($night, $user)]);
+        return Inertia::render('nights/Show', ['timetable' => TimetablePage::of($night, $user, $voice)]);
     }
 }

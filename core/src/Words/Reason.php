@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Advice;
+namespace Kaddle\Core\Words;
 
 /**
  * One link in the chain of thought, in words and numbers.
@@ -11,7 +11,7 @@ namespace Kaddle\Core\Advice;
  */
 final readonly class Reason
 {
-    /** @internal made by Reasons only */
+    /** @internal made by ReasonWords only */
     public function __construct(
         /** What it explains: room, shutter, aperture, iso, head, output, backdrop, eyes or doubt. */
         public string $about,

@@ -2,14 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Advice;
+namespace Kaddle\Core\Words;
 
+use Kaddle\Core\Advice\OneMoreStop;
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Candidate;
+use Kaddle\Core\Solve\Eyes;
 use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\Levels;
 use Kaddle\Core\Solve\Limit;
@@ -21,19 +23,20 @@ use Kaddle\Core\Solve\Tolerance;
  *
  * @phpstan-all-methods-pure
  */
-final readonly class Reasons
+final readonly class ReasonWords
 {
     private function __construct(
         private Moment $moment,
         private Candidate $best,
         private Levels $levels,
         private Solution $solution,
+        private Voice $voice,
     ) {}
 
     /** @return list<Reason> */
-    public static function of(Solution $solution): array
+    public static function of(Solution $solution, Voice $voice): array
     {
-        $self = new self($solution->moment, $solution->best, $solution->levels, $solution);
+        $self = new self($solution->moment, $solution->best, $solution->levels, $solution, $voice);
 
         return [
             $self->room(),
@@ -46,7 +49,7 @@ final readonly class Reasons
             $self->output(),
             $self->backdrop(),
             $self->eyes(),
-            new Reason('one-more', OneMoreStop::of($solution)->sentence(), 'a stop: 2 × ISO, 2 × time, N/√2, 2 × output, d/√2 for direct light'),
+            new Reason('one-more', GainWords::of(OneMoreStop::of($solution), $voice), 'a stop: 2 × ISO, 2 × time, N/√2, 2 × output, d/√2 for direct light'),
             $self->doubt(),
         ];
     }
@@ -152,7 +155,7 @@ final readonly class Reasons
         $way = $this->moment->pointing->aim === null ? 'has least against it' : 'is your choice';
 
         $zoom = $this->moment->zoomFor($aim);
-        $stands = sprintf('the zoom stands at %s mm, guide number %s m', Number::plain($zoom->focalLength, 0), Number::plain($zoom->guideNumber, 0));
+        $stands = sprintf('the zoom stands at %s mm, %s', Number::plain($zoom->focalLength, 0), $this->voice->guideNumber($zoom->guideNumber));
 
         return new Reason('head', "{$aim->inWords()} $way; $stands. A full pop brings $exposure lx·s to the face.{$this->split()}", 'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity');
     }
@@ -201,10 +204,10 @@ final readonly class Reasons
     private function eyes(): Reason
     {
         $ratio = $this->best->light->crownOverFace();
-        $judgement = match (true) {
-            $ratio->value > 1.0 => 'expect dark eye sockets',
-            $ratio->value > 0.0 => 'a little shadow in the eye sockets',
-            default => 'the eyes stay open',
+        $judgement = match ($this->best->light->eyes()) {
+            Eyes::Dark => 'expect dark eye sockets',
+            Eyes::Shaded => 'a little shadow in the eye sockets',
+            Eyes::Open => 'the eyes stay open',
         };
 
         return new Reason('eyes', "Light from above against light on the face: {$ratio->signed()} stops, $judgement.", 'log2(H_crown / H_face)');

@@ -2,20 +2,21 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Advice;
+namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\ExposureChooser;
+use Kaddle\Core\Solve\Eyes;
 
 /**
  * What speaks for and against a way to point the head, in words.
  *
  * @phpstan-all-methods-pure
  */
-final class AimVerdict
+final class AimWords
 {
     /** Stops between the cheeks from which a face has a bright and a dark side. */
     private const SHAPED = 0.3;
@@ -49,12 +50,10 @@ final class AimVerdict
 
     private static function eyes(Candidate $candidate): string
     {
-        $ratio = $candidate->light->crownOverFace()->value;
-
-        return match (true) {
-            $ratio > 1.0 => 'dark eye sockets',
-            $ratio > 0.0 => 'some shadow in the eye sockets',
-            default => 'open eyes',
+        return match ($candidate->light->eyes()) {
+            Eyes::Dark => 'dark eye sockets',
+            Eyes::Shaded => 'some shadow in the eye sockets',
+            Eyes::Open => 'open eyes',
         };
     }
 

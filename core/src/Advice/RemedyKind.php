@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Advice;
+
+/** Ways to help where something cannot be had. */
+enum RemedyKind: string
+{
+    case LetRoomFall = 'let-room-fall';
+    case Stand = 'stand';
+    case FasterLens = 'faster-lens';
+    case HigherIso = 'higher-iso';
+    case Filter = 'filter';
+    case BrighterRoom = 'brighter-room';
+    case SlowerShutter = 'slower-shutter';
+    case DarkerAim = 'darker-aim';
+    case FasterLensOrIso = 'faster-lens-or-iso';
+    case StrongerUnit = 'stronger-unit';
+    case OtherAim = 'other-aim';
+    case Closer = 'closer';
+    case StandOrStabiliser = 'stand-or-stabiliser';
+    case ShorterLens = 'shorter-lens';
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Words;
+
+use Kaddle\Core\Kit\KitWay;
+use Kaddle\Core\Kit\Purchase;
+use Kaddle\Core\Kit\PurchaseKind;
+use Kaddle\Core\Quantity\Length;
+
+/**
+ * Ways of lighting and what would buy stops, in words.
+ *
+ * @phpstan-all-methods-pure
+ */
+final class KitWords
+{
+    private function __construct() {}
+
+    /** "bounced, Fast 35" */
+    public static function way(KitWay $way): string
+    {
+        return sprintf('%s%s, %s', $way->units > 1 ? 'two units ' : '', $way->isBounced ? 'bounced' : 'straight', $way->lensName);
+    }
+
+    public static function purchase(Purchase $purchase, Voice $voice): string
+    {
+        return match ($purchase->kind) {
+            PurchaseKind::Iso => 'Usable ISO one stop up',
+            PurchaseKind::Lens => 'A lens one stop faster',
+            PurchaseKind::Unit => 'A second unit beside the first',
+            PurchaseKind::GuideNumber => "A unit of {$voice->guideNumber($purchase->metres)} at this zoom",
+            PurchaseKind::Lowest => 'A unit that goes down one stop lower',
+            PurchaseKind::Nearer => sprintf('Standing %s closer', $voice->length(Length::ofMetres($purchase->metres))),
+            PurchaseKind::Aim => "Pointing the head {$purchase->aim?->inSentence()}",
+        };
+    }
+}

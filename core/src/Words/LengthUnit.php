@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Words;
+
+/**
+ * What somebody measures lengths in.
+ *
+ * @phpstan-all-methods-pure
+ */
+enum LengthUnit: string
+{
+    case Metres = 'metres';
+    case Feet = 'feet';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Metres => 'metres',
+            self::Feet => 'feet and inches',
+        };
+    }
+}

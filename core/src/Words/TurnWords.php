@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Words;
+
+use Kaddle\Core\Advice\Pinned;
+use Kaddle\Core\Quantity\Step;
+
+/** What to turn to get from some settings to others. */
+final class TurnWords
+{
+    /** Control, and which way it turns above and below 0. */
+    private const WAYS = [
+        'shutter' => ['shutter', 'faster', 'slower'],
+        'aperture' => ['aperture', 'closed', 'open'],
+        'iso' => ['ISO', 'up', 'down'],
+        'output' => ['output', 'up', 'down'],
+    ];
+
+    private function __construct() {}
+
+    /** "shutter 2 slower, output 1 down"; "nothing to turn" where they are alike. */
+    public static function of(Pinned $to, Pinned $now, Step $camera, Step $unit): string
+    {
+        $turns = [];
+        foreach ($to->clicksFrom($now, $camera, $unit) as $control => $clicks) {
+            [$name, $more, $less] = self::WAYS[$control];
+            $turns[] = sprintf('%s %d %s', $name, abs($clicks), $clicks > 0 ? $more : $less);
+        }
+        if ($to->head !== $now->head) {
+            $turns[] = sprintf('head: %s', lcfirst($to->head));
+        }
+
+        return $turns === [] ? 'nothing to turn' : implode(', ', $turns);
+    }
+}
