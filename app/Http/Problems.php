@@ -15,6 +15,7 @@ use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response as InertiaResponse;
 use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Words\Voice;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -41,7 +42,7 @@ final class Problems
     /** What the core refuses of a request's own fields; a stored document that it refuses is a fault of ours. */
     public static function byField(FaultyDocument $e): \Throwable
     {
-        return request()->isMethodSafe() ? $e : ValidationException::withMessages($e->byField('page'));
+        return request()->isMethodSafe() ? $e : ValidationException::withMessages($e->byField('page', app(Voice::class)->sentence(...)));
     }
 
     /** What the database refuses for a while, or because two requests wanted the same at once, is no fault of ours. */

@@ -10,6 +10,7 @@ use App\Models\Room;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Quantity\Sentence;
 use Kaddle\Core\Reading\FaultyDocument;
 use Kaddle\Core\Reading\Leaves;
 use Kaddle\Core\Reading\Record;
@@ -116,7 +117,7 @@ final readonly class BenchHistory
             $this->moment->settings = MomentForm::settings()->whole($after);
             MomentReader::fromArray($this->moment->document());
         } catch (FaultyDocument $e) {
-            throw ValidationException::withMessages(['page' => "That is not possible any more. {$e->getMessage()}"]);
+            throw FaultyDocument::at('page', Sentence::of('That is not possible any more. %s', $e->sentence()));
         }
         $step->update([...$now, 'undone' => !$step->undone]);
         $this->store();

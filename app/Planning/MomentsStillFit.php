@@ -8,8 +8,8 @@ use App\Models\Moment;
 use App\Models\Piece;
 use App\Models\Room;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Quantity\Sentence;
 use Kaddle\Core\Reading\FaultyDocument;
 
 /** Rooms and gear are shared by moments, and no change of them may leave a moment that cannot be reckoned with. */
@@ -57,7 +57,7 @@ final class MomentsStillFit
             try {
                 MomentReader::fromArray($changed($moment)->document());
             } catch (FaultyDocument $e) {
-                throw ValidationException::withMessages([$field => "“{$moment->name}” $sentence {$e->getMessage()}"]);
+                throw FaultyDocument::at($field, Sentence::of("“%s” $sentence %s", $moment->name, $e->sentence()));
             }
         }
     }

@@ -145,7 +145,7 @@ final class DocumentReader
             ]));
         } catch (FaultyDocument $e) {
             foreach ($e->faults as $fault) {
-                $moment->fault($fault->field, $fault->message);
+                $moment->fault($fault->field, $fault->sentence);
             }
         }
     }

@@ -4,30 +4,20 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exposure;
 
-use Kaddle\Core\KaddleException;
+use Kaddle\Core\Quantity\Refused;
 
 /**
  * A setting written in a way that no camera shows.
  *
  * @phpstan-all-methods-pure
  */
-final class UnknownLabel extends \DomainException implements KaddleException
+final class UnknownLabel extends Refused
 {
-    private function __construct(
-        string $message,
-        public readonly string $label,
-    ) {
-        parent::__construct($message);
-    }
-
     /** @param list<string> $examples */
     public static function of(string $what, string $label, array $examples): self
     {
         $shown = mb_strimwidth($label, 0, 20, '…');
 
-        return new self(
-            sprintf('“%s” is not a customary %s; write it as on a camera, for example %s.', $shown, $what, implode(', ', $examples)),
-            $label,
-        );
+        return new self(sprintf('“%s” is not a customary %s; write it as on a camera, for example %s.', $shown, $what, implode(', ', $examples)));
     }
 }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
-use Kaddle\Core\KaddleException;
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Refused;
 
 /**
  * A figure that no flash unit can have.
  *
  * @phpstan-all-methods-pure
  */
-final class ImpossibleUnit extends \DomainException implements KaddleException
+final class ImpossibleUnit extends Refused
 {
     public static function aboveFull(ExactStops $stops): self
     {

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Form;
 use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Gear\OutfitForm;
 use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Sentence;
 use Kaddle\Core\Reading\Field;
 use Kaddle\Core\Reading\NumberKind;
 use Kaddle\Core\Reading\OneOrManyKind;
@@ -113,7 +114,7 @@ final class BounceForm
         }
         $height = $room->triple('size')[2];
         if (!BoxRoom::heightLimits()->contains($height)) {
-            $room->fault('size', sprintf('The ceiling height must be %s.', BoxRoom::heightLimits()->inWords()));
+            $room->fault('size', Sentence::of('The ceiling height must be %s.', BoxRoom::heightLimits()));
         } elseif ($room->has('roof') && $room->isSound('roof')) {
             RoomForm::mustRise($room->record('roof')->number('ridge'), $height, $room);
         }

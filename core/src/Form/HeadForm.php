@@ -43,7 +43,7 @@ final class HeadForm
         $zoom = $document->has('zoom') ? $document->number('zoom') : null;
         $limits = self::zoomLimits($unit);
         if ($zoom !== null && !$limits->contains($zoom)) {
-            $document->fault('zoom', OutOfRange::of('zoom of the head', $zoom, $limits)->getMessage());
+            $document->fault('zoom', OutOfRange::of('zoom of the head', $zoom, $limits)->sentence());
         }
         if ($aim === HeadAim::ByHand) {
             return self::byHand($document, $zoom);

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Form;
 
-use Kaddle\Core\KaddleException;
+use Kaddle\Core\Quantity\Refused;
 
 /**
  * A light reading without the figure that its kind needs.
  *
  * @phpstan-all-methods-pure
  */
-final class IncompleteReading extends \DomainException implements KaddleException
+final class IncompleteReading extends Refused
 {
     public static function incident(): self
     {

@@ -12,6 +12,7 @@ use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Glow\RoomGlow;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Sentence;
 use Kaddle\Core\Reading\ChoiceKind;
 use Kaddle\Core\Reading\Field;
 use Kaddle\Core\Reading\NumberKind;
@@ -156,7 +157,7 @@ final class RoomForm
     {
         $limits = PitchedRoof::ridgeLimits($eaves);
         if (!$limits->contains($ridge)) {
-            $room->fault('roof.ridge', "The ridge must be higher than the eaves: {$limits->inWords()}.");
+            $room->fault('roof.ridge', Sentence::of('The ridge must be higher than the eaves: %s.', $limits));
         }
     }
 

@@ -65,7 +65,7 @@ final class SceneForm
                 $subject->number('height'),
             );
         } catch (OutsideRoom $e) {
-            $document->fault($e->field, $e->getMessage());
+            $document->fault($e->field, $e->sentence());
 
             return null;
         }

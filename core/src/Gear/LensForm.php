@@ -101,7 +101,7 @@ final class LensForm
                 $piece->fault('bestTo', 'The sharpest range must run from wide to narrow.');
             }
         } catch (KaddleException $e) {
-            $piece->fault('openings', $e->getMessage());
+            $piece->fault('openings', $e->sentence());
         }
     }
 

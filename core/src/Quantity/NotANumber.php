@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Quantity;
 
-use Kaddle\Core\KaddleException;
-
 /**
  * A computation went astray: what came out is no number, or has no end where it must have one.
  *
  * @phpstan-all-methods-pure
  */
-final class NotANumber extends \DomainException implements KaddleException
+final class NotANumber extends Refused
 {
     public static function in(string $what): self
     {

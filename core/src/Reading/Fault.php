@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Reading;
 
+use Kaddle\Core\Quantity\Sentence;
+
 /**
  * What is wrong with one field of a document.
  *
@@ -11,11 +13,16 @@ namespace Kaddle\Core\Reading;
  */
 final readonly class Fault
 {
+    /** The same in SI units. */
+    public string $message;
+
     /** @internal */
     public function __construct(
         /** Path of the field, "room.height"; '' for the document as a whole. */
         public string $field,
-        /** A sentence with the allowed range. */
-        public string $message,
-    ) {}
+        /** With the allowed range. */
+        public Sentence $sentence,
+    ) {
+        $this->message = $sentence->plain();
+    }
 }

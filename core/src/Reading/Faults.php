@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Reading;
 
+use Kaddle\Core\Quantity\Sentence;
+
 /** Collects faults while a document is read, so that all are told at once, or as many as anybody reads. */
 final class Faults
 {
@@ -15,10 +17,10 @@ final class Faults
 
     private int $count = 0;
 
-    public function add(string $field, string $message): void
+    public function add(string $field, Sentence|string $told): void
     {
         if (++$this->count <= self::MOST) {
-            $this->all[] = new Fault($field, $message);
+            $this->all[] = new Fault($field, is_string($told) ? Sentence::words($told) : $told);
         }
     }
 
@@ -45,7 +47,7 @@ final class Faults
         if ($this->all !== []) {
             throw FaultyDocument::with($this->count <= self::MOST
                 ? $this->all
-                : [...$this->all, new Fault('', sprintf('And %d more faults, which are told once these are mended.', $this->count - self::MOST))]);
+                : [...$this->all, new Fault('', Sentence::of('And %s more faults, which are told once these are mended.', (string) ($this->count - self::MOST)))]);
         }
     }
 }

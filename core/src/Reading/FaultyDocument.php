@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Reading;
 
 use Kaddle\Core\KaddleException;
+use Kaddle\Core\Quantity\Sentence;
 
 /** A document that cannot be taken, with every fault found in it. */
 final class FaultyDocument extends \DomainException implements KaddleException
@@ -27,23 +28,30 @@ final class FaultyDocument extends \DomainException implements KaddleException
         return self::at('', $message);
     }
 
-    public static function at(string $field, string $message): self
+    public static function at(string $field, Sentence|string $told): self
     {
-        return new self([new Fault($field, $message)]);
+        return new self([new Fault($field, is_string($told) ? Sentence::words($told) : $told)]);
+    }
+
+    /** All of them, one after the other. */
+    public function sentence(): Sentence
+    {
+        return Sentence::of(implode(' ', array_fill(0, count($this->faults), '%s')), ...array_map(static fn(Fault $f): Sentence => $f->sentence, $this->faults));
     }
 
     /**
      * Sentences by field.
      *
      * @param string $whole name for what is wrong with the document as a whole
+     * @param (\Closure(Sentence): string)|null $words in which they are told; null for SI units
      *
      * @return array<string, non-empty-list<string>>
      */
-    public function byField(string $whole): array
+    public function byField(string $whole, ?\Closure $words = null): array
     {
         $told = [];
         foreach ($this->faults as $fault) {
-            $told[$fault->field === '' ? $whole : $fault->field][] = $fault->message;
+            $told[$fault->field === '' ? $whole : $fault->field][] = $words === null ? $fault->message : $words($fault->sentence);
         }
 
         return $told;
@@ -56,6 +64,6 @@ final class FaultyDocument extends \DomainException implements KaddleException
      */
     public function renamed(array $names): self
     {
-        return new self(array_map(static fn(Fault $f): Fault => new Fault($names[$f->field] ?? $f->field, $f->message), $this->faults));
+        return new self(array_map(static fn(Fault $f): Fault => new Fault($names[$f->field] ?? $f->field, $f->sentence), $this->faults));
     }
 }

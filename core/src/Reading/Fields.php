@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Reading;
 
+use Kaddle\Core\Quantity\Sentence;
+
 /** The fields of one object in a document as it came, and where what is wrong with them is noted. */
 final readonly class Fields
 {
@@ -84,9 +86,9 @@ final readonly class Fields
         }
     }
 
-    public function fault(string $name, string $message): void
+    public function fault(string $name, Sentence|string $told): void
     {
-        $this->faults->add($this->pathOf($name), $message);
+        $this->faults->add($this->pathOf($name), $told);
     }
 
     private function pathOf(string $name): string

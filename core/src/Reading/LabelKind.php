@@ -32,7 +32,7 @@ final readonly class LabelKind implements Kind
         try {
             return ($this->make)((string) $value);
         } catch (KaddleException $e) {
-            $fields->fault($field->name, $e->getMessage());
+            $fields->fault($field->name, $e->sentence());
 
             return null;
         }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Reading;
 
+use Kaddle\Core\Quantity\Amount;
 use Kaddle\Core\Quantity\Limits;
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Sentence;
 
 /** A number within limits. */
 final readonly class NumberKind implements Kind
@@ -30,9 +31,9 @@ final readonly class NumberKind implements Kind
         $value = $fields->raw($field->name);
         $number = is_int($value) || is_float($value) ? (float) $value : null;
         $fault = match (true) {
-            $number === null => "The $field->label must be a number, {$this->limits->inWords()}.",
-            !$this->limits->contains($number) => sprintf('The %s must be %s; it is %s.', $field->label, $this->limits->inWords(), Number::plain($number)),
-            $this->isWhole && fmod($number, 1.0) !== 0.0 => "The $field->label must be a whole number, {$this->limits->inWords()}.",
+            $number === null => Sentence::of('The %s must be a number, %s.', $field->label, $this->limits),
+            !$this->limits->contains($number) => Sentence::of('The %s must be %s; it is %s.', $field->label, $this->limits, Amount::in($this->limits, $number)),
+            $this->isWhole && fmod($number, 1.0) !== 0.0 => Sentence::of('The %s must be a whole number, %s.', $field->label, $this->limits),
             default => null,
         };
         if ($fault !== null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Reading;
 
 use Kaddle\Core\KaddleException;
+use Kaddle\Core\Quantity\Sentence;
 
 /**
  * What a form has read from outside, or what was read before and stored: values by field.
@@ -146,18 +147,18 @@ final readonly class Record
         try {
             return $make();
         } catch (KaddleException $e) {
-            $this->fault($name, $e->getMessage());
+            $this->fault($name, $e->sentence());
 
             return null;
         }
     }
 
     /** @param string $name of the field that is to blame, dotted for one inside */
-    public function fault(string $name, string $message): void
+    public function fault(string $name, Sentence|string $told): void
     {
         $this->source === null
-            ? throw FaultyDocument::at($name, $message)
-            : $this->source->fault($name, $message);
+            ? throw FaultyDocument::at($name, $told)
+            : $this->source->fault($name, $told);
     }
 
     /** @return array<string, mixed> fields in the order of the form; those that were left out are missing */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Reading;
 
+use Kaddle\Core\Quantity\Amount;
 use Kaddle\Core\Quantity\Limits;
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Sentence;
 
 /** Three numbers, each within the same limits: a place, a direction, a colour. */
 final readonly class TripleKind implements Kind
@@ -25,13 +26,13 @@ final readonly class TripleKind implements Kind
         $value = $fields->raw($field->name);
         $numbers = is_array($value) ? array_values(array_filter($value, static fn(mixed $n): bool => is_int($n) || is_float($n))) : [];
         if (!is_array($value) || count($value) !== 3 || count($numbers) !== 3) {
-            $fields->fault($field->name, "The $field->label must be three numbers, {$this->limits->inWords()} each.");
+            $fields->fault($field->name, Sentence::of('The %s must be three numbers, %s each.', $field->label, $this->limits));
 
             return null;
         }
         foreach ($numbers as $number) {
             if (!$this->limits->contains((float) $number)) {
-                $fields->fault($field->name, sprintf('The %s must be %s in each number; one is %s.', $field->label, $this->limits->inWords(), Number::plain((float) $number)));
+                $fields->fault($field->name, Sentence::of('The %s must be %s in each number; one is %s.', $field->label, $this->limits, Amount::in($this->limits, (float) $number)));
 
                 return null;
             }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Room;
 
-use Kaddle\Core\KaddleException;
+use Kaddle\Core\Quantity\Amount;
 use Kaddle\Core\Quantity\Limits;
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Refused;
+use Kaddle\Core\Quantity\Sentence;
 
 /**
  * A ridge that lies no higher than the eaves.
  *
  * @phpstan-all-methods-pure
  */
-final class FlatRidge extends \DomainException implements KaddleException
+final class FlatRidge extends Refused
 {
     public static function of(float $ridge, Limits $limits): self
     {
-        return new self(sprintf('With these eaves the ridge must be %s high; it is %s.', $limits->inWords(), Number::plain($ridge, 2)));
+        return new self(Sentence::of('With these eaves the ridge must be %s high; it is %s.', $limits, Amount::in($limits, $ridge)));
     }
 }

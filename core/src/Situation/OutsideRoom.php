@@ -4,52 +4,49 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Situation;
 
-use Kaddle\Core\KaddleException;
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Length;
+use Kaddle\Core\Quantity\Refused;
+use Kaddle\Core\Quantity\Sentence;
 
 /**
  * Something was put where the room is not.
  *
  * @phpstan-all-methods-pure
  */
-final class OutsideRoom extends \DomainException implements KaddleException
+final class OutsideRoom extends Refused
 {
-    private function __construct(
-        /** The field of a moment document that is to blame. */
-        public readonly string $field,
-        string $message,
-    ) {
-        parent::__construct($message);
-    }
-
+    /** @param float $most m */
     public static function camera(float $most): self
     {
-        return new self('camera.fromBackWall', sprintf('The camera stands outside the room: at most %s m from the wall behind it.', self::metres($most)));
+        return self::at('camera.fromBackWall', 'The camera stands outside the room: at most %s from the wall behind it.', $most);
     }
 
+    /**
+     * @param float $ceiling m
+     * @param float $least m
+     */
     public static function head(float $ceiling, float $least): self
     {
-        return new self('room.height', sprintf(
-            'A ceiling at %s m leaves no room for the flash head over the camera: at least %s m, or hold the camera lower.',
-            self::metres($ceiling),
-            self::metres($least),
-        ));
+        return self::at('room.height', 'A ceiling at %s leaves no room for the flash head over the camera: at least %s, or hold the camera lower.', $ceiling, $least);
     }
 
+    /** @param float $most m */
     public static function face(float $most): self
     {
-        return new self('subject.height', sprintf('The face is above the ceiling: at most %s m here.', self::metres($most)));
+        return self::at('subject.height', 'The face is above the ceiling: at most %s here.', $most);
     }
 
+    /** @param float $most m */
     public static function subject(float $most): self
     {
-        return new self('subject.distance', $most < Scene::distanceLimits()->min
-            ? 'The camera stands so close to the far wall that nobody fits before it: move the camera back.'
-            : sprintf('The subject stands outside the room: between camera and far wall there are %s m.', self::metres($most)));
+        return $most < Scene::distanceLimits()->min
+            ? self::at('subject.distance', 'The camera stands so close to the far wall that nobody fits before it: move the camera back.')
+            : self::at('subject.distance', 'The subject stands outside the room: between camera and far wall there are %s.', $most);
     }
 
-    private static function metres(float $metres): string
+    /** @param float ...$metres 0 or more */
+    private static function at(string $field, string $pattern, float ...$metres): self
     {
-        return Number::plain($metres, 2);
+        return new self(Sentence::of($pattern, ...array_map(Length::ofMetres(...), $metres)), $field);
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Words;
 
+use Kaddle\Core\Quantity\Amount;
 use Kaddle\Core\Quantity\Length;
+use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Sentence;
 
 /**
  * The units and the clock in which somebody is told things. Nothing computes with what it says.
@@ -63,6 +66,23 @@ final readonly class Voice
         };
     }
 
+    /** "2 to 40 m", "6 ft 7 in to 131 ft 3 in" */
+    public function range(Limits $limits): string
+    {
+        return $this->measures($limits->unit)
+            ? sprintf('%s to %s', self::feet(Length::ofMetres($limits->min)), self::feet(Length::ofMetres($limits->max)))
+            : $limits->inWords();
+    }
+
+    public function sentence(Sentence $sentence): string
+    {
+        return $sentence->inWords(fn(Length|Limits|Amount $part): string => match (true) {
+            $part instanceof Length => $this->length($part, 2),
+            $part instanceof Limits => $this->range($part),
+            default => $this->amount($part),
+        });
+    }
+
     /** "19:30", "7:30 pm" @param string $time "19:30" */
     public function time(string $time): string
     {
@@ -72,6 +92,19 @@ final readonly class Voice
         $hour = (int) substr($time, 0, 2);
 
         return sprintf('%d:%s %s', ($hour + 11) % 12 + 1, substr($time, 3, 2), $hour < 12 ? 'am' : 'pm');
+    }
+
+    private function amount(Amount $amount): string
+    {
+        return $this->measures($amount->unit) && is_finite($amount->value)
+            ? ($amount->value < 0.0 ? '−' : '') . self::feet(Length::ofMetres(abs($amount->value)))
+            : Number::plain($amount->value);
+    }
+
+    /** Whether a unit is one of length, and the reader's is another. */
+    private function measures(string $unit): bool
+    {
+        return $unit === 'm' && $this->unit === LengthUnit::Feet;
     }
 
     private static function feet(Length $length): string

@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Quantity\Sentence;
 use Kaddle\Core\Reading\FaultyDocument;
 
 final class SavePlan
@@ -35,7 +36,7 @@ final class SavePlan
         try {
             MomentReader::fromArray($moment->load(array_diff(Moment::WHOLE, ['room.venue']))->document());
         } catch (FaultyDocument $e) {
-            throw ValidationException::withMessages(['roomId' => "It does not fit into “{$room->name}” as it stands. {$e->getMessage()}"]);
+            throw FaultyDocument::at('roomId', Sentence::of('It does not fit into “%s” as it stands. %s', $room->name, $e->sentence()));
         }
     }
 }
