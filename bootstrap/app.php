@@ -18,7 +18,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Routing\Middleware\SubstituteBindings;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 
 $root = dirname(__DIR__);
 

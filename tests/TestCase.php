@@ -19,7 +19,7 @@ use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Illuminate\Support\ViewErrorBag;
-use Kaddle\Core\Reading\Leaves;
+use Kaddle\Core\Intake\Leaves;
 
 /** Feature tests run against a real PostgreSQL, which bin/test starts. */
 abstract class TestCase extends FrameworkTestCase

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use Illuminate\Http\Request;
-use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\FlagKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
+use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\FlagKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Intake\TextKind;
 
 /** What the forms of an account ask, read by the core as everything else is. */
 final class AccountForm

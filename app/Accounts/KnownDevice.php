@@ -22,7 +22,7 @@ final class KnownDevice
     private function __construct() {}
 
     /** @return non-empty-list<TryLimit> what is counted when this browser tries to sign in */
-    public static function limits(Request $request, string $email): array
+    public static function range(Request $request, string $email): array
     {
         $from = (string) $request->ip();
         $told = $request->cookie(self::COOKIE);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\Fields;
-use Kaddle\Core\Reading\Kind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\Fields;
+use Kaddle\Core\Intake\Kind;
 
 /** A mail address, without regard to case and stray spaces; none of the quoted ones, which only programs write. */
 final readonly class MailKind implements Kind

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\Fields;
-use Kaddle\Core\Reading\Kind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\Fields;
+use Kaddle\Core\Intake\Kind;
 
 /** A password: one that is known already, or a new one, which must not be easy to guess. */
 final readonly class SecretKind implements Kind

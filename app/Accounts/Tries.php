@@ -31,11 +31,11 @@ final class Tries
     private function __construct() {}
 
     /** @throws ValidationException while any of the limits has to wait; then none of them counts the try */
-    public static function take(string $field, TryLimit ...$limits): void
+    public static function take(string $field, TryLimit ...$range): void
     {
-        usort($limits, static fn(TryLimit $a, TryLimit $b): int => $a->key <=> $b->key); // locked in one order
-        DB::transaction(static function () use ($field, $limits): void {
-            foreach ($limits as $limit) {
+        usort($range, static fn(TryLimit $a, TryLimit $b): int => $a->key <=> $b->key); // locked in one order
+        DB::transaction(static function () use ($field, $range): void {
+            foreach ($range as $limit) {
                 $taken = DB::select(self::TAKE, ['key' => $limit->key, 'free' => $limit->free, 'free2' => $limit->free, 'longest' => $limit->longest]);
                 if ($taken === []) {
                     throw self::wait($field, $limit);
@@ -45,9 +45,9 @@ final class Tries
     }
 
     /** Somebody who got in made no guess: what was counted for him alone is forgotten, and elsewhere this one try. */
-    public static function forgive(TryLimit ...$limits): void
+    public static function forgive(TryLimit ...$range): void
     {
-        foreach ($limits as $limit) {
+        foreach ($range as $limit) {
             $counted = DB::table('tries')->where('key', $limit->key);
             $limit->isShared ? $counted->update(['count' => DB::raw('greatest(count - 1, 0)')]) : $counted->delete();
         }

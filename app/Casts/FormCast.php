@@ -8,9 +8,9 @@ use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Contracts\Database\Eloquent\ComparesCastableAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Kaddle\Core\Form\MomentForm;
-use Kaddle\Core\Reading\Canonical;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Intake\Canonical;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 
 /**
  * A part of a moment as the document of its form. Whatever is stored is read by the form first,
@@ -30,7 +30,7 @@ final class FormCast implements CastsAttributes, ComparesCastableAttributes
         return $this->shape()->stored(self::decoded($value));
     }
 
-    /** @throws \Kaddle\Core\Reading\FaultyDocument */
+    /** @throws \Kaddle\Core\Intake\FaultyDocument */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
         $read = $this->shape()->whole($value instanceof Record ? $value->toArray() : (is_array($value) ? $value : []));

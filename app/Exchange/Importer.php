@@ -21,8 +21,8 @@ use Kaddle\Core\Exchange\ReadDocument;
 use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Reading\Canonical;
-use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Intake\Canonical;
+use Kaddle\Core\Intake\Record;
 
 /**
  * Takes a sound document into an account, as a whole or not at all.

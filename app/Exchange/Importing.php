@@ -13,7 +13,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exchange\DocumentReader;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 
 /**
  * A document on its way in: a short one while somebody waits, a long one by the queue.

@@ -14,7 +14,7 @@ use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response as InertiaResponse;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Words\Voice;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;

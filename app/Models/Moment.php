@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Kaddle\Core\Form\MomentForm;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\Slot;
-use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Solve\MomentSolver;
 
 /**

@@ -42,10 +42,16 @@ final class Night extends Model
         return $this->belongsTo(User::class);
     }
 
-    /** @return HasMany<Moment, $this> in time order; the night ends at six in the morning */
+    /** @return HasMany<Moment, $this> in time order, by the day of events */
     public function moments(): HasMany
     {
-        return $this->hasMany(Moment::class)->chaperone()->orderByRaw("starts_at - interval '6 hours'")->orderBy('id');
+        return $this->hasMany(Moment::class)->chaperone()->orderByRaw(self::inTimeOrder())->orderBy('id');
+    }
+
+    /** Time of the moments as SQL, so that what is after midnight comes last. */
+    public static function inTimeOrder(): string
+    {
+        return sprintf("starts_at - interval '%d minutes'", Evening::TURN);
     }
 
     /** The very moment at which the clocks of the venue show a time in this night. */

@@ -8,7 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Intake\Record;
 
 /**
  * A piece of gear in somebody's bag. Its figures are a document of the shape that its

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Cache;
 use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\RoomGlow;
-use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\RidgeWay;

@@ -32,11 +32,11 @@ use Kaddle\Core\Glow\Daylight;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\SunPosition;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\Caution;
 use Kaddle\Core\Night\HouseRule;
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Words\NightWords;
@@ -117,7 +117,7 @@ final class BenchPage
     private static function lens(Piece $lens): LensChoice
     {
         $openings = LensForm::openings($lens->figures());
-        $focal = $openings->focalLimits();
+        $focal = $openings->focalRange();
         $scale = static fn(Step $step): array => array_map(
             static fn(Aperture $a): string => $a->label(),
             Aperture::scale($step, $openings->at($focal->min), LensForm::narrowest($lens->figures())),

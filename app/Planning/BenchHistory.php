@@ -10,10 +10,10 @@ use App\Models\Room;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Intake\Leaves;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Quantity\Sentence;
-use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Leaves;
-use Kaddle\Core\Reading\Record;
 
 /**
  * Every change of a moment on the bench, kept so that it can be taken back and made again.

@@ -9,11 +9,11 @@ use App\Models\Moment;
 use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\RoomForm;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\PatternKind;
-use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\PatternKind;
+use Kaddle\Core\Intake\Shape;
 
 /** Everything of a moment that a person can change on the bench, in the shape in which page and server exchange it. */
 final class DraftForm
@@ -23,7 +23,7 @@ final class DraftForm
     public static function shape(): Shape
     {
         $outfit = Shape::of(
-            Field::needed('units', 'number of units', NumberKind::whole(Outfit::unitLimits()), 'Alike, side by side, fired together.'),
+            Field::needed('units', 'number of units', NumberKind::whole(Outfit::unitRange()), 'Alike, side by side, fired together.'),
             Field::optional('modifierId', 'modifier', new RecordKind()),
             Field::optional('gelId', 'gel', new RecordKind()),
         )->called('OutfitDraft');

@@ -6,10 +6,10 @@ namespace App\Planning;
 
 use App\Models\Venue;
 use Kaddle\Core\Form\PlaceForm;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\HouseRule;
 use Kaddle\Core\Night\RuleKind;
 use Kaddle\Core\Night\Slot;
-use Kaddle\Core\Reading\Record;
 
 /** What a venue forbids at a time. */
 final readonly class HouseRules

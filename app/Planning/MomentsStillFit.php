@@ -9,8 +9,8 @@ use App\Models\Piece;
 use App\Models\Room;
 use Illuminate\Database\Eloquent\Builder;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Quantity\Sentence;
-use Kaddle\Core\Reading\FaultyDocument;
 
 /** Rooms and gear are shared by moments, and no change of them may leave a moment that cannot be reckoned with. */
 final class MomentsStillFit

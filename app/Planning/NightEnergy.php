@@ -12,10 +12,10 @@ use Illuminate\Support\Collection;
 use Kaddle\Core\Gear\BatteryKind;
 use Kaddle\Core\Gear\Feed;
 use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\EnergyStep;
 use Kaddle\Core\Power\PlannedUse;
-use Kaddle\Core\Reading\Record;
 
 /** Batteries over a night, one plan for each flash unit that is used in it. */
 final readonly class NightEnergy
@@ -70,7 +70,7 @@ final readonly class NightEnergy
     {
         $rate = $moment->plan->has('framesPerMinute') ? $moment->plan->number('framesPerMinute') : self::USUAL_RATE;
 
-        return PlannedUse::of(
+        return PlannedUse::ofMinutes(
             $moment->name,
             (float) $moment->minutes,
             $rules->forbidFlash($moment->slot()) ? 0.0 : $rate,

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\PatternKind;
+use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Intake\TextKind;
 use Kaddle\Core\Night\NightTemplate;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\PatternKind;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
 
 /** Name, date, place and pattern of a night, as forms give them. */
 final class NightForm

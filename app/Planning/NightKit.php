@@ -81,8 +81,8 @@ final readonly class NightKit
         $ways = [];
         foreach ($lenses as $piece) {
             $openings = LensForm::openings($piece->figures());
-            $at = $openings->focalLimits()->nearest($focal);
-            $lens = Lens::of($at, $openings->at($at), LensForm::narrowest($piece->figures()));
+            $at = $openings->focalRange()->nearest($focal);
+            $lens = Lens::ofMillimetres($at, $openings->at($at), LensForm::narrowest($piece->figures()));
             $ways[] = KitWay::bounced($piece->name(), $lens);
             $ways[] = KitWay::straight($piece->name(), $lens);
             $second ??= KitWay::withSecondUnit($piece->name(), $lens);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\Fields;
-use Kaddle\Core\Reading\Kind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\Fields;
+use Kaddle\Core\Intake\Kind;
 
 /** A piece of somebody's bag by its number; whether it is there and theirs is seen where it is looked up. */
 final readonly class RecordKind implements Kind

@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 
 /** What a page shows is of one revision; a change says of which, so that nothing is overwritten that nobody saw. */
 final class Seen

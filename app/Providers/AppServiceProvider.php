@@ -13,7 +13,7 @@ use App\Models\Piece;
 use App\Models\Room;
 use App\Models\User;
 use App\Models\Venue;
-use App\Planning\KeptLights;
+use App\Planning\LightMemory;
 use App\Policies\MomentPolicy;
 use App\Policies\OwnerPolicy;
 use Illuminate\Contracts\Foundation\Application;
@@ -35,7 +35,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(KnownLights::class, KeptLights::class);
+        $this->app->bind(KnownLights::class, LightMemory::class);
         $this->app->bind(Voice::class, static fn(): Voice => Voice::plain());
         $this->app->resolving('session', static fn(SessionManager $sessions) => $sessions->extend(
             'rows',

@@ -83,7 +83,7 @@ final class StarterNight
             'starts_at' => $moment->starts,
             'minutes' => $moment->minutes,
             'settings' => [
-                'focalLength' => LensForm::openings($this->lens->figures())->focalLimits()->nearest(self::FOCAL),
+                'focalLength' => LensForm::openings($this->lens->figures())->focalRange()->nearest(self::FOCAL),
                 'camera' => ['fromBackWall' => self::FROM_BACK_WALL, 'height' => self::CAMERA_HEIGHT],
                 'subject' => ['distance' => $moment->distance, 'height' => $moment->height],
                 'glow' => ['ev' => $moment->glow],

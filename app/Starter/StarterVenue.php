@@ -9,7 +9,7 @@ use App\Models\Venue;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Form\PlaceForm;
 use Kaddle\Core\Glow\Place;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 
 /** A venue of which no more than name and time zone is known yet. */
 final class StarterVenue

@@ -7,6 +7,7 @@ namespace App\Types;
 use App\Planning\DraftForm;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Room\Face;
@@ -25,6 +26,7 @@ final class Constants
     public static function asTypeScript(): string
     {
         return self::constant('fields', 'Fields of a moment, by path: label, hint; of numbers least, most, sensible step and unit, of texts the most letters.', FormTypes::fields(DraftForm::shape()))
+            . sprintf("/** Minutes after midnight at which one day of events ends and the next begins. */\nexport const turnOfTheDay = %d;\n\n", Evening::TURN)
             . self::constant('finishes', 'Finishes in words, and where their reflectances come from.', self::finishes())
             . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))

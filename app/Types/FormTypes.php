@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Types;
 
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\Kind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\Kind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Shape;
 
 /** Forms as TypeScript: an interface for each shape that has a name, and a table of all fields by path. */
 final class FormTypes

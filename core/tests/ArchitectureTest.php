@@ -13,7 +13,7 @@ final class ArchitectureTest
 {
     /** Every room, lowest first, with nothing above it allowed inside. */
     private const ROOMS = [
-        'Quantity', 'Reading', 'Exposure', 'Motion', 'Colour', 'Glow', 'Power', 'Room', 'Radiosity', 'Flash', 'Gear',
+        'Quantity', 'Intake', 'Exposure', 'Motion', 'Colour', 'Glow', 'Power', 'Room', 'Radiosity', 'Flash', 'Gear',
         'People', 'Wish', 'Situation', 'Solve', 'Advice', 'Meter', 'Kit', 'Night', 'Form', 'Words', 'Document', 'Exchange',
     ];
 

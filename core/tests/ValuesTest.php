@@ -36,7 +36,7 @@ use Kaddle\Core\Power\PlannedUse;
 use Kaddle\Core\Power\PowerSource;
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\ExposureValue;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Rgb;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Quantity\Stops;
@@ -98,11 +98,11 @@ final class ValuesTest extends TestCase
     /** @return iterable<string, array{\Closure, non-empty-list<float>}> */
     private static function all(): iterable
     {
-        $optics = Optics::of(35.0, 1.0);
+        $optics = Optics::ofMillimetres(35.0, 1.0);
         $wide = Aperture::fromLabel('f/2.8', Step::Third);
         $narrow = Aperture::fromLabel('f/16', Step::Third);
         $beam = Beam::fromGuideNumber(28.0, 38.0);
-        $zoom = ZoomTable::fixed(ZoomStep::of(35.0, 28.0, 38.0));
+        $zoom = ZoomTable::fixed(ZoomStep::ofMillimetres(35.0, 28.0, 38.0));
         $white = static fn(): Reflectance => Reflectance::of(0.8, 0.8, 0.8);
         $box = BoxRoom::fromMetres(10.0, 6.0, 3.0, $white);
         $zone = new \DateTimeZone('UTC');
@@ -112,37 +112,37 @@ final class ValuesTest extends TestCase
         yield 'stops' => [Stops::of(...), [1.0]];
         yield 'ratio of light' => [Stops::ofRatio(...), [1.0]];
         yield 'nearest click' => [static fn(float $s): ExactStops => ExactStops::nearest($s, Step::Third), [1.0]];
-        yield 'range' => [static fn(float $min, float $max): Limits => Limits::between($min, $max, 'm', 0.1), [0.0, 1.0]];
+        yield 'range' => [static fn(float $min, float $max): Range => Range::between($min, $max, 'm', 0.1), [0.0, 1.0]];
         yield 'exposure value' => [ExposureValue::atIso100(...), [4.0]];
-        yield 'optics' => [Optics::of(...), [35.0, 1.5]];
+        yield 'optics' => [Optics::ofMillimetres(...), [35.0, 1.5]];
         yield 'steadiness' => [static fn(float ...$n): Steadiness => Steadiness::handHeld($optics, ...$n), [2.0, 1.0]];
         yield 'body' => [
             static fn(float ...$n): Body => Body::of(Step::Third, Shutter::fromLabel('1/200', Step::Third), Iso::fromLabel('100', Step::Third), Iso::fromLabel('6400', Step::Third), ...$n),
             [2.0, 1.5, 1.0],
         ];
-        yield 'lens' => [static fn(float $f): Lens => Lens::of($f, $wide, $narrow), [35.0]];
-        yield 'aids' => [static fn(float $nd): Aids => Aids::of($nd, null), [3.0]];
-        yield 'depth of field' => [static fn(float $d): DepthOfField => DepthOfField::of($optics, $wide, $d), [3.0]];
-        yield 'blur' => [static fn(float ...$n): SubjectBlur => SubjectBlur::of($optics, ...$n), [3.0, 1.2]];
-        yield 'gel' => [Gel::of(...), [159.0, 0.6]];
-        yield 'lamp' => [static fn(float $lux, float $kelvin, float $level): Lamp => Lamp::of('Lamps', $lux, $kelvin, [['20:00', $level]]), [100.0, 2900.0, 0.5]];
+        yield 'lens' => [static fn(float $f): Lens => Lens::ofMillimetres($f, $wide, $narrow), [35.0]];
+        yield 'aids' => [static fn(float $nd): Aids => Aids::ofStops($nd, null), [3.0]];
+        yield 'depth of field' => [static fn(float $d): DepthOfField => DepthOfField::atMetres($optics, $wide, $d), [3.0]];
+        yield 'blur' => [static fn(float ...$n): SubjectBlur => SubjectBlur::atMetres($optics, ...$n), [3.0, 1.2]];
+        yield 'gel' => [Gel::ofMired(...), [159.0, 0.6]];
+        yield 'lamp' => [static fn(float $lux, float $kelvin, float $level): Lamp => Lamp::ofLux('Lamps', $lux, $kelvin, [['20:00', $level]]), [100.0, 2900.0, 0.5]];
         yield 'place' => [static fn(float ...$n): Place => Place::at($n[0], $n[1], $zone), [58.0, 8.0]];
         yield 'daylight' => [static fn(float $share): RoomGlow => RoomGlow::of(Place::at(58.0, 8.0, $zone), $share, [], []), [0.02]];
-        yield 'planned use' => [static fn(float ...$n): PlannedUse => PlannedUse::of('Supper', ...$n), [30.0, 2.0, 0.25]];
-        yield 'power source' => [PowerSource::of(...), [2.6, 200.0]];
+        yield 'planned use' => [static fn(float ...$n): PlannedUse => PlannedUse::ofMinutes('Supper', ...$n), [30.0, 2.0, 0.25]];
+        yield 'power source' => [PowerSource::ofSeconds(...), [2.6, 200.0]];
         yield 'reflectance' => [Reflectance::of(...), [0.5, 0.5, 0.5]];
         yield 'box' => [static fn(float ...$n): BoxRoom => BoxRoom::fromMetres($n[0], $n[1], $n[2], $white), [10.0, 6.0, 3.0]];
         yield 'roof' => [static fn(float $ridge): PitchedRoof => PitchedRoof::over(3.0, $ridge, RidgeWay::Along), [5.0]];
-        yield 'scene' => [static fn(float ...$n): Scene => Scene::of($box, ...$n), [2.0, 1.6, 3.0, 1.6]];
-        yield 'angles' => [Angles::of(...), [20.0, 60.0]];
+        yield 'scene' => [static fn(float ...$n): Scene => Scene::ofMetres($box, ...$n), [2.0, 1.6, 3.0, 1.6]];
+        yield 'angles' => [Angles::ofDegrees(...), [20.0, 60.0]];
         yield 'beam' => [Beam::fromGuideNumber(...), [28.0, 38.0]];
         yield 'part of a lobe' => [static fn(float ...$n): Beam => Beam::fromEnergy($n[0], $n[1]), [100.0, 1.0]];
         yield 'narrowed beam' => [static fn(float $angle): Beam => $beam->narrowedBy($angle), [20.0]];
-        yield 'zoom step' => [ZoomStep::of(...), [35.0, 28.0, 38.0]];
+        yield 'zoom step' => [ZoomStep::ofMillimetres(...), [35.0, 28.0, 38.0]];
         yield 'modifier' => [static fn(float $dimming): Modifier => Modifier::measured(ModifierKind::Dome, $dimming, $beam), [2.5]];
         yield 'unit' => [static fn(float $bounce): FlashUnit => FlashUnit::of($zoom, $bounce, 7, Step::Third), [24.0]];
-        yield 'compensation' => [static fn(float ...$n): Compensation => Compensation::of(CompensationSum::AllAddUp, ...$n), [1.0, -1.0]];
-        yield 'people' => [static fn(float $depth): People => People::of(Movement::Talk, $depth, Clothing::Mixed, Behind::Guests), [1.0]];
-        yield 'look' => [static fn(float $under, float $fill): Look => Look::of($under, $wide, fillUnder: $fill), [1.5, 2.0]];
+        yield 'compensation' => [static fn(float ...$n): Compensation => Compensation::ofStops(CompensationSum::AllAddUp, ...$n), [1.0, -1.0]];
+        yield 'people' => [static fn(float $depth): People => People::ofMetres(Movement::Talk, $depth, Clothing::Mixed, Behind::Guests), [1.0]];
+        yield 'look' => [static fn(float $under, float $fill): Look => Look::ofStops($under, $wide, fillUnder: $fill), [1.5, 2.0]];
     }
 }

@@ -9,8 +9,8 @@ use Illuminate\Support\Facades\Schema;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Intake\Leaves;
 use Kaddle\Core\Quantity\ExactStops;
-use Kaddle\Core\Reading\Leaves;
 
 /**
  * What is set on the bench becomes one document for each moment; steps back and pins along with it.

@@ -18,8 +18,8 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Intake\Leaves;
 use Kaddle\Core\Night\NightTemplate;
-use Kaddle\Core\Reading\Leaves;
 use Kaddle\Core\Room\RoomKind;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -77,7 +77,7 @@ final class BenchPages extends Command
         $moments = $night->moments()->get();
         for ($i = count($moments); $i < DocumentKind::MOST_MOMENTS; ++$i) {
             $more = $moments[$i % count($moments)]?->replicate(['uid']) ?? throw new \LogicException('a pattern without moments');
-            $night->moments()->save($more->fill(['starts_at' => Evening::clock(360 + 3 * $i), 'minutes' => 3, 'settings' => Leaves::put($more->settings->toArray(), ['subject.distance' => 2.0 + $i / 100.0])]));
+            $night->moments()->save($more->fill(['starts_at' => Evening::clock(6 * 60 + 3 * $i), 'minutes' => 3, 'settings' => Leaves::put($more->settings->toArray(), ['subject.distance' => 2.0 + $i / 100.0])]));
         }
 
         return $night;

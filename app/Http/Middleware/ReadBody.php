@@ -6,9 +6,9 @@ namespace App\Http\Middleware;
 
 use Illuminate\Http\Request;
 use Kaddle\Core\Form\MomentReader;
-use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Json;
-use Kaddle\Core\Reading\JsonSize;
+use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Intake\Json;
+use Kaddle\Core\Intake\JsonSize;
 use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;

@@ -17,9 +17,9 @@ use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
+use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Quantity\Number;
-use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Situation\Moment as LightMoment;
 
 /**
@@ -104,7 +104,7 @@ final readonly class MomentRequest
         $body = $this->figures('bodyId');
         $dialled = $this->settings->record('dialled');
 
-        return Compensation::of(
+        return Compensation::ofStops(
             $body->has('compensations') ? $body->choice('compensations', CompensationSum::class) : CompensationSum::FlashAddsUp,
             $dialled->number('body'),
             $dialled->number('exposure'),
@@ -201,7 +201,7 @@ final readonly class MomentRequest
         } catch (FaultyDocument $e) {
             throw $e->renamed(self::ELSEWHERE);
         }
-        $focal = LensForm::openings($this->figures('lensId'))->focalLimits();
+        $focal = LensForm::openings($this->figures('lensId'))->focalRange();
         if (!$focal->contains($light->lens->focalLength)) {
             throw FaultyDocument::at('focalLength', $focal->min === $focal->max
                 ? sprintf('This lens has %s mm only.', Number::plain($focal->min))

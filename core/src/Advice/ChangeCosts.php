@@ -129,7 +129,7 @@ final readonly class ChangeCosts
     {
         $room = $this->moment->scene->room;
         $ridge = $room->roof === null ? null : $height + $room->roof->ridge - $room->height;
-        if (!BoxRoom::heightLimits()->contains($height) || ($ridge !== null && !PitchedRoof::ridgeLimits($height)->contains($ridge))) {
+        if (!BoxRoom::heightRange()->contains($height) || ($ridge !== null && !PitchedRoof::ridgeRange($height)->contains($ridge))) {
             return null;
         }
 

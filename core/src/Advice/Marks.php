@@ -70,7 +70,7 @@ final readonly class Marks
 
     private function blur(): Mark
     {
-        $blur = SubjectBlur::of($this->moment->optics, $this->moment->scene->distance, $this->moment->people->movement->speed());
+        $blur = SubjectBlur::atMetres($this->moment->optics, $this->moment->scene->distance, $this->moment->people->movement->speed());
         $shutter = $this->firstFrom($blur->sharpFrom());
 
         return $shutter->tv->value() < $blur->sharpFrom() - 1e-9

@@ -45,10 +45,10 @@ final readonly class Offer
         if ($excess <= Tolerance::ROUNDING || $moment->look->isFree()) {
             return [];
         }
-        $density = min(Aids::densityLimits()->max, ceil($excess - Tolerance::ROUNDING));
-        $offers = [self::of(OfferKind::Density, $moment->with(Aids::of($density, null)), $solution, $density)];
+        $density = min(Aids::densityRange()->max, ceil($excess - Tolerance::ROUNDING));
+        $offers = [self::of(OfferKind::Density, $moment->with(Aids::ofStops($density, null)), $solution, $density)];
 
-        return $moment->flash->highSpeed ? [...$offers, self::of(OfferKind::HighSpeed, $moment->with(Aids::of(0.0, $body->sync)), $solution, 0.0)] : $offers;
+        return $moment->flash->highSpeed ? [...$offers, self::of(OfferKind::HighSpeed, $moment->with(Aids::ofStops(0.0, $body->sync)), $solution, 0.0)] : $offers;
     }
 
     /** With the head where it is. */

@@ -64,7 +64,7 @@ final readonly class OneMoreStop
         $av = $settings->aperture->av->thirtieths - self::STOP;
         if ($av >= $moment->lens->widest->av->thirtieths) {
             $wider = Aperture::of(ExactStops::fromThirtieths($av));
-            $sharp = DepthOfField::of($moment->optics, $wider, $moment->scene->distance);
+            $sharp = DepthOfField::atMetres($moment->optics, $wider, $moment->scene->distance);
             $holds = $sharp->far >= $moment->scene->distance + $moment->people->depth;
             $ways[] = Gain::bySetting(GainKind::Aperture, $holds ? 1.5 : 4.0, $wider->av, $sharp);
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Colour;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Rgb;
 
 /**
@@ -31,22 +31,22 @@ final readonly class Gel
      *
      * @throws OutOfRange
      */
-    public static function of(float $shift, float $loss): self
+    public static function ofMired(float $shift, float $loss): self
     {
         return new self(
-            self::shiftLimits()->checked('shift of the gel', $shift),
-            self::lossLimits()->checked('loss of the gel', $loss),
+            self::shiftRange()->checked('shift of the gel', $shift),
+            self::lossRange()->checked('loss of the gel', $loss),
         );
     }
 
-    public static function shiftLimits(): Limits
+    public static function shiftRange(): Range
     {
-        return Limits::between(-110.0, 250.0, 'mired', 1.0);
+        return Range::between(-110.0, 250.0, 'mired', 1.0);
     }
 
-    public static function lossLimits(): Limits
+    public static function lossRange(): Range
     {
-        return Limits::between(0.0, 5.0, 'stops', 0.1);
+        return Range::between(0.0, 5.0, 'stops', 0.1);
     }
 
     /**

@@ -32,11 +32,11 @@ enum GelKind: string
     public function gel(): Gel
     {
         return match ($this) {
-            self::FullOrange => Gel::of(159.0, 0.65),
-            self::HalfOrange => Gel::of(81.0, 0.5),
-            self::QuarterOrange => Gel::of(42.0, 0.3),
-            self::QuarterBlue => Gel::of(-35.0, 0.5),
-            self::HalfBlue => Gel::of(-68.0, 0.9),
+            self::FullOrange => Gel::ofMired(159.0, 0.65),
+            self::HalfOrange => Gel::ofMired(81.0, 0.5),
+            self::QuarterOrange => Gel::ofMired(42.0, 0.3),
+            self::QuarterBlue => Gel::ofMired(-35.0, 0.5),
+            self::HalfBlue => Gel::ofMired(-68.0, 0.9),
         };
     }
 }

@@ -63,7 +63,7 @@ final readonly class SolutionDocument
     {
         $choice = $solution->best->choice;
         $moment = $solution->moment;
-        $sharp = DepthOfField::of($moment->optics, $choice->settings->aperture, $moment->scene->distance);
+        $sharp = DepthOfField::atMetres($moment->optics, $choice->settings->aperture, $moment->scene->distance);
 
         return new self(
             1,

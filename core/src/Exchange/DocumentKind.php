@@ -8,14 +8,14 @@ use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\PlaceForm;
 use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\ConstKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\PatternKind;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
-use Kaddle\Core\Reading\VariantKind;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\ConstKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\PatternKind;
+use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Intake\TextKind;
+use Kaddle\Core\Intake\VariantKind;
 
 /** The documents in which work leaves Kaddle and comes back. */
 enum DocumentKind: string

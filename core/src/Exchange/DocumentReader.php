@@ -8,12 +8,12 @@ use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Gear\MomentParts;
-use Kaddle\Core\Reading\Faults;
-use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Fields;
-use Kaddle\Core\Reading\Json;
-use Kaddle\Core\Reading\JsonSize;
-use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Intake\Faults;
+use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Intake\Fields;
+use Kaddle\Core\Intake\Json;
+use Kaddle\Core\Intake\JsonSize;
+use Kaddle\Core\Intake\Record;
 
 /**
  * Start here with a document from outside: a bag, a place or a night, as a whole or not at all.

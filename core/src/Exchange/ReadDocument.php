@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
-use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Intake\Record;
 
 /** A document that was found sound. */
 final readonly class ReadDocument

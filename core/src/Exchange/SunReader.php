@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Kaddle\Core\Exchange;
 
 use Kaddle\Core\Glow\SunPosition;
-use Kaddle\Core\Reading\Faults;
-use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\Fields;
-use Kaddle\Core\Reading\Json;
-use Kaddle\Core\Reading\JsonSize;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PatternKind;
-use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Intake\Faults;
+use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\Fields;
+use Kaddle\Core\Intake\Json;
+use Kaddle\Core\Intake\JsonSize;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PatternKind;
+use Kaddle\Core\Intake\Shape;
 
 /** Reads places and times for the sun: {lat, lon, time} with time in ISO 8601 and its offset. */
 final class SunReader
@@ -51,8 +51,8 @@ final class SunReader
     private static function shape(): Shape
     {
         return Shape::of(
-            Field::needed('lat', 'latitude', NumberKind::within(SunPosition::latitudeLimits())),
-            Field::needed('lon', 'longitude', NumberKind::within(SunPosition::longitudeLimits())),
+            Field::needed('lat', 'latitude', NumberKind::within(SunPosition::latitudeRange())),
+            Field::needed('lon', 'longitude', NumberKind::within(SunPosition::longitudeRange())),
             Field::needed('time', 'time', PatternKind::instant()),
         )->open();
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exposure;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * What helps where a room is brighter than sync speed allows: a neutral density filter, or a
@@ -36,14 +36,14 @@ final readonly class Aids
      *
      * @throws OutOfRange
      */
-    public static function of(float $density, ?Shutter $pulsingFrom): self
+    public static function ofStops(float $density, ?Shutter $pulsingFrom): self
     {
-        return new self(self::densityLimits()->checked('neutral density', $density), $pulsingFrom);
+        return new self(self::densityRange()->checked('neutral density', $density), $pulsingFrom);
     }
 
-    public static function densityLimits(): Limits
+    public static function densityRange(): Range
     {
-        return Limits::between(0.0, 10.0, 'stops', 1.0);
+        return Range::between(0.0, 10.0, 'stops', 1.0);
     }
 
     public function pulses(): bool

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Exposure;
 
 use Kaddle\Core\Quantity\ExactStops;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
 
 /**
@@ -39,9 +39,9 @@ final readonly class ApertureTable
         return $entries === [] ? throw ImpossibleGear::because('A lens needs at least one focal length with its widest opening.') : new self($entries);
     }
 
-    public function focalLimits(): Limits
+    public function focalRange(): Range
     {
-        return Limits::between($this->entries[0][0], $this->entries[count($this->entries) - 1][0], 'mm', 1.0);
+        return Range::between($this->entries[0][0], $this->entries[count($this->entries) - 1][0], 'mm', 1.0);
     }
 
     /** @param float $focal mm; beyond the ends the lens stays at its end */

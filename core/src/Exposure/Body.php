@@ -59,15 +59,15 @@ final readonly class Body
             $sync,
             $baseIso,
             $usableIso,
-            Steadiness::stabiliserLimits()->checked('stabiliser', $stabiliser),
-            Optics::cropLimits()->checked('crop factor', $crop),
-            Steadiness::strictnessLimits()->checked('hand-held rule k', $strictness),
+            Steadiness::stabiliserRange()->checked('stabiliser', $stabiliser),
+            Optics::cropRange()->checked('crop factor', $crop),
+            Steadiness::strictnessRange()->checked('hand-held rule k', $strictness),
         );
     }
 
     /** @param float $focalLength mm, as engraved */
     public function steadinessAt(float $focalLength): Steadiness
     {
-        return Steadiness::handHeld(Optics::of($focalLength, $this->crop), $this->stabiliser, $this->strictness);
+        return Steadiness::handHeld(Optics::ofMillimetres($focalLength, $this->crop), $this->stabiliser, $this->strictness);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exposure;
 
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * What is sharp around the distance focused on.
@@ -25,11 +25,11 @@ final readonly class DepthOfField
     ) {}
 
     /** @param float $distance m to what is focused on, above 0 */
-    public static function of(Optics $optics, Aperture $aperture, float $distance): self
+    public static function atMetres(Optics $optics, Aperture $aperture, float $distance): self
     {
         $f = $optics->metres();
         $square = $f * $f;
-        $distance = self::distanceLimits()->checked('distance', $distance);
+        $distance = self::distanceRange()->checked('distance', $distance);
         $blur = 2.0 ** ($aperture->av->value() / 2.0) * $optics->circle() * max(0.0, $distance - $f);
 
         return new self($distance * $square / ($square + $blur), $square > $blur ? $distance * $square / ($square - $blur) : INF);
@@ -60,8 +60,8 @@ final readonly class DepthOfField
     }
 
     /** What optics are reckoned with. */
-    private static function distanceLimits(): Limits
+    private static function distanceRange(): Range
     {
-        return Limits::between(0.01, 1000.0, 'm', 0.1);
+        return Range::between(0.01, 1000.0, 'm', 0.1);
     }
 }

@@ -31,9 +31,9 @@ final readonly class Lens
      *
      * @throws ImpossibleGear
      */
-    public static function of(float $focalLength, Aperture $widest, Aperture $narrowest, ?Aperture $bestFrom = null, ?Aperture $bestTo = null): self
+    public static function ofMillimetres(float $focalLength, Aperture $widest, Aperture $narrowest, ?Aperture $bestFrom = null, ?Aperture $bestTo = null): self
     {
-        Optics::focalLimits()->checked('focal length', $focalLength);
+        Optics::focalRange()->checked('focal length', $focalLength);
         if ($widest->av->thirtieths >= $narrowest->av->thirtieths) {
             throw ImpossibleGear::because("The widest aperture {$widest->label()} must be wider than the narrowest, {$narrowest->label()}.");
         }

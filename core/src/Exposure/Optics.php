@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exposure;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * A focal length before a frame: what decides framing, depth, shake and smear.
@@ -31,19 +31,19 @@ final readonly class Optics
      *
      * @throws OutOfRange
      */
-    public static function of(float $focalLength, float $crop): self
+    public static function ofMillimetres(float $focalLength, float $crop): self
     {
-        return new self(self::focalLimits()->checked('focal length', $focalLength), self::cropLimits()->checked('crop factor', $crop));
+        return new self(self::focalRange()->checked('focal length', $focalLength), self::cropRange()->checked('crop factor', $crop));
     }
 
-    public static function focalLimits(): Limits
+    public static function focalRange(): Range
     {
-        return Limits::between(8.0, 600.0, 'mm', 1.0);
+        return Range::between(8.0, 600.0, 'mm', 1.0);
     }
 
-    public static function cropLimits(): Limits
+    public static function cropRange(): Range
     {
-        return Limits::between(0.5, 3.0, '', 0.1);
+        return Range::between(0.5, 3.0, '', 0.1);
     }
 
     /** Focal length with the same framing before 36 mm x 24 mm, mm. */

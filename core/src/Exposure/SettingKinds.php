@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exposure;
 
+use Kaddle\Core\Intake\LabelKind;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Reading\LabelKind;
 
 /** Settings in a form, on the scale of third or of half stops: which of them a body has is seen when both are there. */
 final class SettingKinds

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exposure;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * How slow a shutter a person can hold: t = 2^stabiliser / (k·f35).
@@ -29,19 +29,19 @@ final readonly class Steadiness
      */
     public static function handHeld(Optics $optics, float $stabiliser, float $strictness): self
     {
-        $stops = self::stabiliserLimits()->checked('stabiliser', $stabiliser);
+        $stops = self::stabiliserRange()->checked('stabiliser', $stabiliser);
 
-        return new self(2.0 ** $stops / (self::strictnessLimits()->checked('hand-held rule k', $strictness) * $optics->f35()));
+        return new self(2.0 ** $stops / (self::strictnessRange()->checked('hand-held rule k', $strictness) * $optics->f35()));
     }
 
-    public static function stabiliserLimits(): Limits
+    public static function stabiliserRange(): Range
     {
-        return Limits::between(0.0, 8.0, 'stops', 0.5);
+        return Range::between(0.0, 8.0, 'stops', 0.5);
     }
 
-    public static function strictnessLimits(): Limits
+    public static function strictnessRange(): Range
     {
-        return Limits::between(1.0, 2.0, '', 1.0);
+        return Range::between(1.0, 2.0, '', 1.0);
     }
 
     /** Time value Tv of the slowest time, −log2 t; a setting must not lie below it. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Vector;
 
@@ -28,20 +28,20 @@ final readonly class Angles
     ) {}
 
     /** @throws OutOfRange */
-    public static function of(float $turn, float $tilt): self
+    public static function ofDegrees(float $turn, float $tilt): self
     {
-        return new self(self::turnLimits()->checked('turn of the head', $turn), self::tiltLimits()->checked('tilt of the head', $tilt));
+        return new self(self::turnRange()->checked('turn of the head', $turn), self::tiltRange()->checked('tilt of the head', $tilt));
     }
 
-    public static function turnLimits(): Limits
+    public static function turnRange(): Range
     {
-        return Limits::between(-180.0, 180.0, '°', 5.0);
+        return Range::between(-180.0, 180.0, '°', 5.0);
     }
 
     /** A head on a camera does not tilt much below level. */
-    public static function tiltLimits(): Limits
+    public static function tiltRange(): Range
     {
-        return Limits::between(-15.0, 90.0, '°', 5.0);
+        return Range::between(-15.0, 90.0, '°', 5.0);
     }
 
     public function direction(): Direction

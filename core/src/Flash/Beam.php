@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\ExposureValue;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\NotANumber;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * The light of a head as a lobe: I(θ) = I0·cosⁿθ up to 90 degrees, nothing behind.
@@ -31,8 +31,8 @@ final readonly class Beam
      */
     public static function fromGuideNumber(float $guideNumber, float $halfAngle): self
     {
-        $gn = self::guideNumberLimits()->checked('guide number', $guideNumber);
-        $angle = self::halfAngleLimits()->checked('half-angle', $halfAngle);
+        $gn = self::guideNumberRange()->checked('guide number', $guideNumber);
+        $angle = self::halfAngleRange()->checked('half-angle', $halfAngle);
 
         return new self(ExposureValue::LUX_AT_ZERO * $gn ** 2, log(0.5) / log(cos(deg2rad($angle))));
     }
@@ -61,17 +61,17 @@ final readonly class Beam
      */
     public function narrowedBy(float $halfAngle): self
     {
-        return new self($this->axial, $this->exponent + log(0.5) / log(cos(deg2rad(self::halfAngleLimits()->checked('half-angle', $halfAngle)))));
+        return new self($this->axial, $this->exponent + log(0.5) / log(cos(deg2rad(self::halfAngleRange()->checked('half-angle', $halfAngle)))));
     }
 
-    public static function guideNumberLimits(): Limits
+    public static function guideNumberRange(): Range
     {
-        return Limits::between(2.0, 120.0, 'm', 0.5);
+        return Range::between(2.0, 120.0, 'm', 0.5);
     }
 
-    public static function halfAngleLimits(): Limits
+    public static function halfAngleRange(): Range
     {
-        return Limits::between(3.0, 85.0, '°', 1.0);
+        return Range::between(3.0, 85.0, '°', 1.0);
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\ExactStops;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Vector;
@@ -39,13 +39,13 @@ final readonly class FlashUnit
      */
     public static function of(ZoomTable $zoom, float $bounceZoom, int $lowestUnderFull, Step $step, ?Outfit $outfit = null, bool $highSpeed = false): self
     {
-        if (!self::lowestLimits()->contains($lowestUnderFull)) {
-            throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestLimits());
+        if (!self::lowestRange()->contains($lowestUnderFull)) {
+            throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestRange());
         }
 
         return new self(
             $zoom,
-            ZoomStep::focalLimits()->checked('bounce zoom', $bounceZoom),
+            ZoomStep::focalRange()->checked('bounce zoom', $bounceZoom),
             Output::of(ExactStops::fromWhole(-$lowestUnderFull)),
             $step,
             $outfit ?? Outfit::bare(),
@@ -84,9 +84,9 @@ final readonly class FlashUnit
         return $this->zoom->at($tilted || $this->outfit->coversHead() ? $this->bounceZoom : $f35);
     }
 
-    public static function lowestLimits(): Limits
+    public static function lowestRange(): Range
     {
-        return Limits::between(0.0, 9.0, 'stops', 1.0);
+        return Range::between(0.0, 9.0, 'stops', 1.0);
     }
 
     /**

@@ -52,13 +52,13 @@ enum HeadAim: string
     public function angles(): ?Angles
     {
         return match ($this) {
-            self::Up, self::Card => Angles::of(0.0, 90.0),
-            self::UpForward => Angles::of(0.0, 60.0),
-            self::UpBack => Angles::of(180.0, 60.0),
-            self::BackLeft => Angles::of(135.0, 45.0),
-            self::BackRight => Angles::of(-135.0, 45.0),
-            self::Left => Angles::of(90.0, 30.0),
-            self::Right => Angles::of(-90.0, 30.0),
+            self::Up, self::Card => Angles::ofDegrees(0.0, 90.0),
+            self::UpForward => Angles::ofDegrees(0.0, 60.0),
+            self::UpBack => Angles::ofDegrees(180.0, 60.0),
+            self::BackLeft => Angles::ofDegrees(135.0, 45.0),
+            self::BackRight => Angles::ofDegrees(-135.0, 45.0),
+            self::Left => Angles::ofDegrees(90.0, 30.0),
+            self::Right => Angles::ofDegrees(-90.0, 30.0),
             self::Direct, self::ByHand => null,
         };
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Quantity\ExactStops;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Refused;
 
 /**
@@ -21,9 +21,9 @@ final class ImpossibleUnit extends Refused
         return new self(sprintf('A flash cannot give %.2f stops more than full power.', $stops->value()));
     }
 
-    public static function lowestOutside(int $stops, Limits $limits): self
+    public static function lowestOutside(int $stops, Range $range): self
     {
-        return new self(sprintf('The lowest output must lie %s under full power; it lies %d.', $limits->inWords(), $stops));
+        return new self(sprintf('The lowest output must lie %s under full power; it lies %d.', $range->inWords(), $stops));
     }
 
     public static function noZoom(): self

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Room\Direction;
 
 /**
@@ -49,14 +49,14 @@ final readonly class Modifier
     public static function measured(ModifierKind $kind, float $dimming, Beam $bare): self
     {
         $least = -log((new self($kind, 0.0))->onAxis($bare), 2);
-        $loss = self::dimmingLimits()->checked("dimming by the {$kind->inWords()}", $dimming) - $least;
+        $loss = self::dimmingRange()->checked("dimming by the {$kind->inWords()}", $dimming) - $least;
 
         return $loss >= -1e-9 ? new self($kind, max(0.0, $loss)) : throw ImpossibleUnit::brighterThanBare($kind, $least);
     }
 
-    public static function dimmingLimits(): Limits
+    public static function dimmingRange(): Range
     {
-        return Limits::between(0.0, 8.0, 'stops', 0.1);
+        return Range::between(0.0, 8.0, 'stops', 0.1);
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 use Kaddle\Core\Colour\Gel;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * What stands between a unit and the room: how many units side by side, what is on them, which gel.
@@ -30,12 +30,12 @@ final readonly class Outfit
     /** @throws OutOfRange */
     public static function of(int $units, ?Modifier $modifier, ?Gel $gel): self
     {
-        return new self((int) self::unitLimits()->checked('number of units', $units), $modifier, $gel);
+        return new self((int) self::unitRange()->checked('number of units', $units), $modifier, $gel);
     }
 
-    public static function unitLimits(): Limits
+    public static function unitRange(): Range
     {
-        return Limits::between(1.0, 4.0, 'units', 1.0);
+        return Range::between(1.0, 4.0, 'units', 1.0);
     }
 
     public function with(?Modifier $modifier): self

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * What a head does at one setting of its zoom.
@@ -24,18 +24,18 @@ final readonly class ZoomStep
     ) {}
 
     /** @throws OutOfRange */
-    public static function of(float $focalLength, float $guideNumber, float $halfAngle): self
+    public static function ofMillimetres(float $focalLength, float $guideNumber, float $halfAngle): self
     {
         return new self(
-            self::focalLimits()->checked('zoom setting', $focalLength),
-            Beam::guideNumberLimits()->checked('guide number', $guideNumber),
-            Beam::halfAngleLimits()->checked('half-angle', $halfAngle),
+            self::focalRange()->checked('zoom setting', $focalLength),
+            Beam::guideNumberRange()->checked('guide number', $guideNumber),
+            Beam::halfAngleRange()->checked('half-angle', $halfAngle),
         );
     }
 
-    public static function focalLimits(): Limits
+    public static function focalRange(): Range
     {
-        return Limits::between(8.0, 300.0, 'mm', 1.0);
+        return Range::between(8.0, 300.0, 'mm', 1.0);
     }
 
     public function beam(): Beam

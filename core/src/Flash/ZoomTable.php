@@ -65,7 +65,7 @@ final readonly class ZoomTable
         $share = log($focalLength / $wider->focalLength) / log($narrower->focalLength / $wider->focalLength);
         $tangent = tan(deg2rad($wider->halfAngle)) ** (1.0 - $share) * tan(deg2rad($narrower->halfAngle)) ** $share;
 
-        return ZoomStep::of(
+        return ZoomStep::ofMillimetres(
             $focalLength,
             $wider->guideNumber ** (1.0 - $share) * $narrower->guideNumber ** $share,
             rad2deg(atan($tangent)),

@@ -6,16 +6,16 @@ namespace Kaddle\Core\Form;
 
 use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Gear\OutfitForm;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\OneOrManyKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Intake\TextKind;
+use Kaddle\Core\Intake\TripleKind;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Sentence;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\OneOrManyKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
-use Kaddle\Core\Reading\TripleKind;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Reflectance;
@@ -32,7 +32,7 @@ final class BounceForm
     public static function shape(): Shape
     {
         $room = Shape::of(
-            Field::needed('size', 'room size', TripleKind::within(BoxRoom::sideLimits()), 'm along x, y and z; z at most 40, to the eaves of a pitched roof.'),
+            Field::needed('size', 'room size', TripleKind::within(BoxRoom::sideRange()), 'm along x, y and z; z at most 40, to the eaves of a pitched roof.'),
             Field::optional('roof', 'pitched roof', PartKind::one(RoomForm::roof()), 'Two equal slopes over the middle; leave it out for a flat ceiling.'),
             Field::needed('reflectance', 'reflectances', PartKind::one(Shape::of(...array_map(self::reflectance(...), Face::cases()))->open())),
         )->checked(self::mustStand(...))->open();
@@ -70,7 +70,7 @@ final class BounceForm
 
     private static function reflectance(Face $face): Field
     {
-        return Field::needed(self::NAMES[$face->value], "reflectance of the {$face->inWords()}", TripleKind::within(Reflectance::limits()), 'Linear red, green, blue.');
+        return Field::needed(self::NAMES[$face->value], "reflectance of the {$face->inWords()}", TripleKind::within(Reflectance::range()), 'Linear red, green, blue.');
     }
 
     private static function flash(): Shape
@@ -78,8 +78,8 @@ final class BounceForm
         return Shape::of(
             Field::needed('position', 'position of the head', TripleKind::within(self::coordinates()), 'm.'),
             self::direction('direction'),
-            Field::needed('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberLimits()), 'At ISO 100 and full power.'),
-            Field::needed('halfAngleDeg', 'half-angle of the beam', NumberKind::within(Beam::halfAngleLimits()), 'Where half is left.'),
+            Field::needed('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberRange()), 'At ISO 100 and full power.'),
+            Field::needed('halfAngleDeg', 'half-angle of the beam', NumberKind::within(Beam::halfAngleRange()), 'Where half is left.'),
             ...OutfitForm::fields(),
         )->checked(self::mustPoint('direction'))->open();
     }
@@ -94,7 +94,7 @@ final class BounceForm
 
     private static function direction(string $name): Field
     {
-        return Field::needed($name, $name, TripleKind::within(Limits::between(-1e6, 1e6, '', 1.0)), 'Of any length but 0.');
+        return Field::needed($name, $name, TripleKind::within(Range::between(-1e6, 1e6, '', 1.0)), 'Of any length but 0.');
     }
 
     /** @return \Closure(Record): void */
@@ -113,15 +113,15 @@ final class BounceForm
             return;
         }
         $height = $room->triple('size')[2];
-        if (!BoxRoom::heightLimits()->contains($height)) {
-            $room->fault('size', Sentence::of('The ceiling height must be %s.', BoxRoom::heightLimits()));
+        if (!BoxRoom::heightRange()->contains($height)) {
+            $room->fault('size', Sentence::of('The ceiling height must be %s.', BoxRoom::heightRange()));
         } elseif ($room->has('roof') && $room->isSound('roof')) {
             RoomForm::mustRise($room->record('roof')->number('ridge'), $height, $room);
         }
     }
 
-    private static function coordinates(): Limits
+    private static function coordinates(): Range
     {
-        return Limits::between(0.0, 200.0, 'm', 0.1);
+        return Range::between(0.0, 200.0, 'm', 0.1);
     }
 }

@@ -8,14 +8,14 @@ use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ZoomStep;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Quantity\OutOfRange;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Wish\Pointing;
 
 /** Where the head must point and its zoom must stand. */
@@ -29,7 +29,7 @@ final class HeadForm
         return [
             Field::optional('head', 'head direction', ChoiceKind::among(HeadAim::cases()), 'Left out, the engine chooses.'),
             Field::optional('pointing', 'angles of the head', PartKind::one(self::angles()), 'Of a head that is turned by hand.'),
-            Field::optional('zoom', 'zoom of the head', NumberKind::within(ZoomStep::focalLimits()), 'Set by hand; left out, it follows the lens and the tilt.'),
+            Field::optional('zoom', 'zoom of the head', NumberKind::within(ZoomStep::focalRange()), 'Set by hand; left out, it follows the lens and the tilt.'),
         ];
     }
 
@@ -41,9 +41,9 @@ final class HeadForm
         }
         $aim = $document->has('head') ? $document->choice('head', HeadAim::class) : null;
         $zoom = $document->has('zoom') ? $document->number('zoom') : null;
-        $limits = self::zoomLimits($unit);
-        if ($zoom !== null && !$limits->contains($zoom)) {
-            $document->fault('zoom', OutOfRange::of('zoom of the head', $zoom, $limits)->sentence());
+        $range = self::zoomRange($unit);
+        if ($zoom !== null && !$range->contains($zoom)) {
+            $document->fault('zoom', OutOfRange::of('zoom of the head', $zoom, $range)->sentence());
         }
         if ($aim === HeadAim::ByHand) {
             return self::byHand($document, $zoom);
@@ -67,21 +67,21 @@ final class HeadForm
         }
         $angles = $document->record('pointing');
 
-        return Pointing::byHand(Angles::of($angles->number('turn'), $angles->number('tilt')), $zoom);
+        return Pointing::byHand(Angles::ofDegrees($angles->number('turn'), $angles->number('tilt')), $zoom);
     }
 
     private static function angles(): Shape
     {
         return Shape::of(
-            Field::needed('turn', 'turn of the head', NumberKind::within(Angles::turnLimits()), 'Left is above 0.'),
-            Field::needed('tilt', 'tilt of the head', NumberKind::within(Angles::tiltLimits()), 'Up from level.'),
+            Field::needed('turn', 'turn of the head', NumberKind::within(Angles::turnRange()), 'Left is above 0.'),
+            Field::needed('tilt', 'tilt of the head', NumberKind::within(Angles::tiltRange()), 'Up from level.'),
         )->called('PointingDraft');
     }
 
-    private static function zoomLimits(FlashUnit $unit): Limits
+    private static function zoomRange(FlashUnit $unit): Range
     {
         $steps = $unit->zoom->steps;
 
-        return Limits::between($steps[0]->focalLength, $steps[count($steps) - 1]->focalLength, 'mm', 1.0);
+        return Range::between($steps[0]->focalLength, $steps[count($steps) - 1]->focalLength, 'mm', 1.0);
     }
 }

@@ -10,13 +10,13 @@ use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\SettingKinds;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Exposure\UnknownLabel;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
 
 /** How bright something is: an EV, or the exposure that a meter gave for it. */
 final class LevelForm
@@ -32,7 +32,7 @@ final class LevelForm
     public static function fields(string $label, string $hint): array
     {
         return [
-            Field::optional('ev', $label, NumberKind::within(ExposureValue::limits()), $hint),
+            Field::optional('ev', $label, NumberKind::within(ExposureValue::range()), $hint),
             Field::optional('metered', 'metered exposure', PartKind::one(self::metered())),
         ];
     }

@@ -12,14 +12,14 @@ use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Exposure\SettingKinds;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\FlagKind;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\FlagKind;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
 use Kaddle\Core\Wish\KeptLight;
 use Kaddle\Core\Wish\KeptThing;
 use Kaddle\Core\Wish\Locks;
@@ -44,13 +44,13 @@ final class LookForm
         )->inOneWay([['ev'], ['metered']], 'Give the level of the thing to keep either as EV or as a metered exposure, not both.')->called('KeepDraft');
 
         return Shape::of(
-            Field::needed('roomUnder', 'wish for the room', NumberKind::within(Look::roomUnderLimits()), '0 as metered, 1 to 2 lets people stand out, more is drama.'),
+            Field::needed('roomUnder', 'wish for the room', NumberKind::within(Look::roomUnderRange()), '0 as metered, 1 to 2 lets people stand out, more is drama.'),
             Field::needed('aperture', 'aperture that you like here', SettingKinds::aperture()),
             Field::optional('locks', 'controls that are held', PartKind::one($locks), 'The others follow.', []),
             Field::optional('school', 'school', ChoiceKind::among(School::cases()), 'Which controls follow.', School::ShutterFirst->value),
             Field::optional('keep', 'light to keep', PartKind::one($keep), 'Overrules the wish for the room.'),
-            Field::optional('fill', 'fill flash', NumberKind::within(Look::fillLimits()), 'Under correct, where the room lights the face already: 1 to open it, 2 for the eyes.', Look::USUAL_FILL),
-            Field::optional('nd', 'neutral density', NumberKind::within(Aids::densityLimits()), 'Of a filter before the lens.', 0.0),
+            Field::optional('fill', 'fill flash', NumberKind::within(Look::fillRange()), 'Under correct, where the room lights the face already: 1 to open it, 2 for the eyes.', Look::USUAL_FILL),
+            Field::optional('nd', 'neutral density', NumberKind::within(Aids::densityRange()), 'Of a filter before the lens.', 0.0),
             Field::optional('highSpeed', 'high-speed sync', new FlagKind(), 'The flash pulses through a shutter faster than sync speed.', false),
         )->called('LookDraft');
     }
@@ -70,14 +70,14 @@ final class LookForm
         }
         $locks = self::locks($look->record('locks'), $body, $lens, $pulses ? Shutter::fastest() : $body->sync);
 
-        return $working === null || ($kept === null && $look->has('keep')) ? null : Look::of(
+        return $working === null || ($kept === null && $look->has('keep')) ? null : Look::ofStops(
             $look->number('roomUnder'),
             $working,
             $look->choice('school', School::class),
             $locks,
             $kept,
             $look->number('fill'),
-            Aids::of($look->number('nd'), $pulses ? $body->sync : null),
+            Aids::ofStops($look->number('nd'), $pulses ? $body->sync : null),
         );
     }
 

@@ -10,19 +10,19 @@ use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\OutfitForm;
 use Kaddle\Core\Gear\UnitForm;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\ChoicesKind;
+use Kaddle\Core\Intake\ConstKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\FlagKind;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\PatternKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Intake\TextKind;
 use Kaddle\Core\People\Presence;
 use Kaddle\Core\Power\PlannedUse;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\ChoicesKind;
-use Kaddle\Core\Reading\ConstKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\FlagKind;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\PatternKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
 use Kaddle\Core\Situation\Scene;
 
 /** A moment: what is planned, what is set on the bench, and the document that the engine reads. */
@@ -47,16 +47,16 @@ final class MomentForm
         return Shape::of(
             self::name(),
             Field::needed('starts', 'start', PatternKind::clock()),
-            Field::needed('minutes', 'length', NumberKind::whole(PlannedUse::minutesLimits())),
-            Field::optional('nearest', 'nearest subject', NumberKind::within(Scene::distanceLimits())),
-            Field::optional('farthest', 'farthest subject', NumberKind::within(Scene::distanceLimits())),
+            Field::needed('minutes', 'length', NumberKind::whole(PlannedUse::minutesRange())),
+            Field::optional('nearest', 'nearest subject', NumberKind::within(Scene::distanceRange())),
+            Field::optional('farthest', 'farthest subject', NumberKind::within(Scene::distanceRange())),
             $depth,
             $clothing,
             $movement,
             $behind,
             Field::optional('view', 'way the camera looks', TextKind::line(120)),
             Field::optional('presence', 'also there', ChoicesKind::among(Presence::cases())),
-            Field::optional('framesPerMinute', 'frames with flash a minute', NumberKind::within(PlannedUse::rateLimits())),
+            Field::optional('framesPerMinute', 'frames with flash a minute', NumberKind::within(PlannedUse::rateRange())),
             Field::optional('notes', 'shot notes', TextKind::lines(2000), otherwise: ''),
             Field::optional('marks', 'marks for the edit', TextKind::lines(500)),
         )->checked(static function (Record $plan): void {
@@ -156,8 +156,8 @@ final class MomentForm
     private static function dialled(): Shape
     {
         return Shape::of(
-            Field::needed('body', 'flash compensation on the body', NumberKind::within(Compensation::limits())),
-            Field::needed('exposure', 'exposure compensation on the body', NumberKind::within(Compensation::limits())),
+            Field::needed('body', 'flash compensation on the body', NumberKind::within(Compensation::range())),
+            Field::needed('exposure', 'exposure compensation on the body', NumberKind::within(Compensation::range())),
         )->called('DialledDraft');
     }
 }

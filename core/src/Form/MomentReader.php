@@ -8,13 +8,13 @@ use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\UnitForm;
+use Kaddle\Core\Intake\Faults;
+use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Intake\Fields;
+use Kaddle\Core\Intake\Json;
+use Kaddle\Core\Intake\JsonSize;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Reading\Faults;
-use Kaddle\Core\Reading\FaultyDocument;
-use Kaddle\Core\Reading\Fields;
-use Kaddle\Core\Reading\Json;
-use Kaddle\Core\Reading\JsonSize;
-use Kaddle\Core\Reading\Record;
 use Kaddle\Core\Situation\Moment;
 
 /**

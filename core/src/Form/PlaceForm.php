@@ -6,15 +6,15 @@ namespace Kaddle\Core\Form;
 
 use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Glow\SunPosition;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\PatternKind;
+use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Intake\TextKind;
+use Kaddle\Core\Intake\ZoneKind;
 use Kaddle\Core\Night\RuleKind;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\PatternKind;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
-use Kaddle\Core\Reading\ZoneKind;
 
 /** A venue of the place book without its rooms. */
 final class PlaceForm
@@ -26,8 +26,8 @@ final class PlaceForm
         return Shape::of(
             Field::needed('name', 'name', TextKind::line(120)),
             Field::needed('zone', 'time zone', new ZoneKind()),
-            Field::needed('latitude', 'latitude', NumberKind::within(SunPosition::latitudeLimits()), 'North is positive.'),
-            Field::needed('longitude', 'longitude', NumberKind::within(SunPosition::longitudeLimits()), 'East is positive.'),
+            Field::needed('latitude', 'latitude', NumberKind::within(SunPosition::latitudeRange()), 'North is positive.'),
+            Field::needed('longitude', 'longitude', NumberKind::within(SunPosition::longitudeRange()), 'East is positive.'),
             Field::optional('mains', 'mains', ChoiceKind::among(Mains::cases()), 'Lamps beat at twice its frequency.'),
             Field::optional('rules', 'house rules', PartKind::listOf(Shape::of(
                 Field::needed('rule', 'rule', ChoiceKind::among(RuleKind::cases())),

@@ -10,17 +10,17 @@ use Kaddle\Core\Glow\LightReading;
 use Kaddle\Core\Glow\Place;
 use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Glow\RoomGlow;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\PatternKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Intake\TextKind;
 use Kaddle\Core\Quantity\ExposureValue;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Sentence;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\PatternKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
@@ -45,9 +45,9 @@ final class RoomForm
         );
 
         return Shape::of(
-            Field::needed('length', 'room length', NumberKind::within(BoxRoom::sideLimits()), 'Along your usual view.'),
-            Field::needed('width', 'room width', NumberKind::within(BoxRoom::sideLimits())),
-            Field::needed('height', 'ceiling height', NumberKind::within(BoxRoom::heightLimits())),
+            Field::needed('length', 'room length', NumberKind::within(BoxRoom::sideRange()), 'Along your usual view.'),
+            Field::needed('width', 'room width', NumberKind::within(BoxRoom::sideRange())),
+            Field::needed('height', 'ceiling height', NumberKind::within(BoxRoom::heightRange())),
             Field::optional('roof', 'pitched roof', PartKind::one(self::roof())),
             Field::needed('finishes', 'finishes', PartKind::one(Shape::of(...$finishes)->called('FinishesDraft'))),
         )->checked(static function (Record $room): void {
@@ -60,7 +60,7 @@ final class RoomForm
     public static function roof(): Shape
     {
         return Shape::of(
-            Field::needed('ridge', 'height of the ridge', NumberKind::within(PitchedRoof::ridgeLimits(BoxRoom::heightLimits()->min)), 'The ceiling height is that of the eaves.'),
+            Field::needed('ridge', 'height of the ridge', NumberKind::within(PitchedRoof::ridgeRange(BoxRoom::heightRange()->min)), 'The ceiling height is that of the eaves.'),
             Field::needed('runs', 'way the ridge runs', ChoiceKind::among(RidgeWay::cases())),
         )->called('RoofDraft');
     }
@@ -126,7 +126,7 @@ final class RoomForm
     /** @return list<Lamp> */
     public static function lamps(Record $room): array
     {
-        return array_map(static fn(Record $lamp): Lamp => Lamp::of(
+        return array_map(static fn(Record $lamp): Lamp => Lamp::ofLux(
             $lamp->text('name'),
             $lamp->number('lux'),
             $lamp->number('kelvin'),
@@ -155,9 +155,9 @@ final class RoomForm
      */
     public static function mustRise(float $ridge, float $eaves, Record $room): void
     {
-        $limits = PitchedRoof::ridgeLimits($eaves);
-        if (!$limits->contains($ridge)) {
-            $room->fault('roof.ridge', Sentence::of('The ridge must be higher than the eaves: %s.', $limits));
+        $range = PitchedRoof::ridgeRange($eaves);
+        if (!$range->contains($ridge)) {
+            $room->fault('roof.ridge', Sentence::of('The ridge must be higher than the eaves: %s.', $range));
         }
     }
 
@@ -168,7 +168,7 @@ final class RoomForm
             Field::needed(
                 'share',
                 'share of daylight',
-                NumberKind::within(Limits::between(0.001, 100.0, '%', 0.1)),
+                NumberKind::within(Range::between(0.001, 100.0, '%', 0.1)),
                 'Of the light outdoors, what reaches the middle of the room: about 1 % in a hall with a few windows, 5 % under a glass front.',
             ),
             Field::optional('wall', 'wall', ChoiceKind::among([Face::Back, Face::Far, Face::Left, Face::Right]), 'Where it is drawn.', Face::Left->value),
@@ -179,12 +179,12 @@ final class RoomForm
     {
         return Shape::of(
             Field::needed('name', 'name', TextKind::line(60)),
-            Field::needed('lux', 'light full up', NumberKind::within(Lamp::luxLimits()), 'At the height of faces.'),
-            Field::needed('kelvin', 'colour temperature', NumberKind::within(Lamp::kelvinLimits())),
-            Field::optional('hangs', 'height of the lamps', NumberKind::within(BoxRoom::heightLimits()), 'Where they are drawn.'),
+            Field::needed('lux', 'light full up', NumberKind::within(Lamp::luxRange()), 'At the height of faces.'),
+            Field::needed('kelvin', 'colour temperature', NumberKind::within(Lamp::kelvinRange())),
+            Field::optional('hangs', 'height of the lamps', NumberKind::within(BoxRoom::heightRange()), 'Where they are drawn.'),
             Field::optional('states', 'dimmer states', PartKind::listOf(Shape::of(
                 Field::needed('from', 'from', PatternKind::clock()),
-                Field::needed('level', 'level', NumberKind::within(Limits::between(0.0, 100.0, '%', 5.0))),
+                Field::needed('level', 'level', NumberKind::within(Range::between(0.0, 100.0, '%', 5.0))),
             ), 'dimmer state', 24), 'Always full up without any.'),
         );
     }
@@ -195,8 +195,8 @@ final class RoomForm
             Field::needed('spot', 'spot', TextKind::line(60)),
             Field::needed('at', 'day and time', PatternKind::localTime()),
             Field::needed('kind', 'way it was measured', ChoiceKind::among(ReadingKind::cases())),
-            Field::optional('lux', 'reading of an incident meter', NumberKind::within(Limits::between(0.05, 120_000.0, 'lx', 1.0)))->when('kind', ReadingKind::Incident->value),
-            Field::optional('ev', 'level in a frame', NumberKind::within(ExposureValue::limits()))->when('kind', ReadingKind::Frame->value),
+            Field::optional('lux', 'reading of an incident meter', NumberKind::within(Range::between(0.05, 120_000.0, 'lx', 1.0)))->when('kind', ReadingKind::Incident->value),
+            Field::optional('ev', 'level in a frame', NumberKind::within(ExposureValue::range()))->when('kind', ReadingKind::Frame->value),
             Field::optional('shutter', 'metered shutter', SettingKinds::shutter('1/30'))->when('kind', ReadingKind::Metered->value),
             Field::optional('aperture', 'metered aperture', SettingKinds::aperture('f/2.8'))->when('kind', ReadingKind::Metered->value),
             Field::optional('iso', 'metered ISO', SettingKinds::iso())->when('kind', ReadingKind::Metered->value),

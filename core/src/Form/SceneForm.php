@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Form;
 
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Clothing;
 use Kaddle\Core\People\Movement;
 use Kaddle\Core\People\People;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
 use Kaddle\Core\Situation\OutsideRoom;
 use Kaddle\Core\Situation\Scene;
 
@@ -25,16 +25,16 @@ final class SceneForm
     public static function camera(): Field
     {
         return Field::needed('camera', 'camera', PartKind::one(Shape::of(
-            Field::needed('fromBackWall', 'distance from the wall behind you', NumberKind::within(Scene::fromBackWallLimits())),
-            Field::needed('height', 'camera height', NumberKind::within(Scene::heightLimits())),
+            Field::needed('fromBackWall', 'distance from the wall behind you', NumberKind::within(Scene::fromBackWallRange())),
+            Field::needed('height', 'camera height', NumberKind::within(Scene::heightRange())),
         )->called('CameraDraft')));
     }
 
     public static function subject(): Field
     {
         return Field::needed('subject', 'subject', PartKind::one(Shape::of(
-            Field::needed('distance', 'subject distance', NumberKind::within(Scene::distanceLimits())),
-            Field::needed('height', 'height of the face', NumberKind::within(Scene::heightLimits()), 'From the floor; lower where people sit.'),
+            Field::needed('distance', 'subject distance', NumberKind::within(Scene::distanceRange())),
+            Field::needed('height', 'height of the face', NumberKind::within(Scene::heightRange()), 'From the floor; lower where people sit.'),
         )->called('SubjectDraft')));
     }
 
@@ -43,7 +43,7 @@ final class SceneForm
     {
         return [
             Field::optional('movement', 'movement', ChoiceKind::among(Movement::cases()), otherwise: Movement::Talk->value),
-            Field::optional('depth', 'depth of the group', NumberKind::within(People::depthLimits()), 'From the first row of faces to the last; 0 for one row.', 0.0),
+            Field::optional('depth', 'depth of the group', NumberKind::within(People::depthRange()), 'From the first row of faces to the last; 0 for one row.', 0.0),
             Field::optional('clothing', 'clothes', ChoiceKind::among(Clothing::cases()), otherwise: Clothing::Mixed->value),
             Field::optional('behind', 'scene behind them', ChoiceKind::among(Behind::cases()), otherwise: Behind::Guests->value),
         ];
@@ -57,7 +57,7 @@ final class SceneForm
         }
         [$camera, $subject] = [$document->record('camera'), $document->record('subject')];
         try {
-            return Scene::of(
+            return Scene::ofMetres(
                 RoomForm::boxRoom($document->record('room')),
                 $camera->number('fromBackWall'),
                 $camera->number('height'),
@@ -74,7 +74,7 @@ final class SceneForm
     /** @param Record $people sound */
     public static function peopleOf(Record $people): People
     {
-        return People::of(
+        return People::ofMetres(
             $people->choice('movement', Movement::class),
             $people->number('depth'),
             $people->choice('clothing', Clothing::class),

@@ -10,12 +10,12 @@ use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Exposure\SettingKinds;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Exposure\Steadiness;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
 
 /** A body: in a bag, and in a moment document. */
 final class BodyForm
@@ -33,9 +33,9 @@ final class BodyForm
             Field::needed('baseIso', 'lowest ISO', SettingKinds::iso('100')),
             Field::needed('usableIso', 'usable ISO', SettingKinds::iso('6400'), 'The highest that you still deliver.'),
             Field::optional('topIso', 'highest ISO', SettingKinds::iso('25600'), 'What the dial goes up to.'),
-            Field::needed('stabiliser', 'stabiliser', NumberKind::within(Steadiness::stabiliserLimits()), '0 for none.'),
-            Field::needed('crop', 'crop factor', NumberKind::within(Optics::cropLimits()), '1 for 36 mm x 24 mm, about 1.5 for the next smaller frame.'),
-            Field::needed('strictness', 'hand-held rule k', NumberKind::within(Steadiness::strictnessLimits()), 't = 1/(k·f): 1 for steady hands, 2 to be sure.'),
+            Field::needed('stabiliser', 'stabiliser', NumberKind::within(Steadiness::stabiliserRange()), '0 for none.'),
+            Field::needed('crop', 'crop factor', NumberKind::within(Optics::cropRange()), '1 for 36 mm x 24 mm, about 1.5 for the next smaller frame.'),
+            Field::needed('strictness', 'hand-held rule k', NumberKind::within(Steadiness::strictnessRange()), 't = 1/(k·f): 1 for steady hands, 2 to be sure.'),
             Field::optional('metering', 'flash metering', ChoiceKind::among(Metering::cases())),
             Field::optional(
                 'compensations',

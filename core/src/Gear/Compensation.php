@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Gear;
 
 use Kaddle\Core\Quantity\ExactStops;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Quantity\Stops;
 
@@ -31,23 +31,23 @@ final readonly class Compensation
     }
 
     /** @throws OutOfRange */
-    public static function of(CompensationSum $sum, float $body, float $exposure): self
+    public static function ofStops(CompensationSum $sum, float $body, float $exposure): self
     {
-        return new self($sum, self::limits()->checked('flash compensation on the body', $body), self::limits()->checked('exposure compensation', $exposure));
+        return new self($sum, self::range()->checked('flash compensation on the body', $body), self::range()->checked('exposure compensation', $exposure));
     }
 
     /** Compensation that units and bodies offer. */
-    public static function limits(): Limits
+    public static function range(): Range
     {
-        return Limits::between(-3.0, 3.0, 'stops', 1.0 / 3.0);
+        return Range::between(-3.0, 3.0, 'stops', 1.0 / 3.0);
     }
 
     /** What to set on the unit so that the flash gets so much, within what a unit offers. */
     public function onUnit(ExactStops $wanted, Step $step): ExactStops
     {
-        $limits = self::limits();
+        $range = self::range();
 
-        return ExactStops::nearest(max($limits->min, min($limits->max, $this->sum->unitFor($wanted->value(), $this->body, $this->exposure))), $step);
+        return ExactStops::nearest(max($range->min, min($range->max, $this->sum->unitFor($wanted->value(), $this->body, $this->exposure))), $step);
     }
 
     /**

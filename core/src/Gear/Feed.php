@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Gear;
 
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Power\PowerSource;
-use Kaddle\Core\Reading\Record;
 
 /** What feeds a flash unit on a night, from what the unit takes and what is carried. */
 final readonly class Feed
@@ -28,7 +28,7 @@ final readonly class Feed
     public static function of(Record $unit, array $carried): self
     {
         $feeds = array_map(
-            static fn(Record $f): self => new self(PowerSource::of($f->number('fullSeconds'), $f->number('fullPops')), $f->choice('battery', BatteryKind::class)),
+            static fn(Record $f): self => new self(PowerSource::ofSeconds($f->number('fullSeconds'), $f->number('fullPops')), $f->choice('battery', BatteryKind::class)),
             $unit->records('feeds'),
         );
         foreach ($feeds as $feed) {
@@ -37,6 +37,6 @@ final readonly class Feed
             }
         }
 
-        return $feeds[0] ?? new self(PowerSource::of(...self::USUAL), null);
+        return $feeds[0] ?? new self(PowerSource::ofSeconds(...self::USUAL), null);
     }
 }

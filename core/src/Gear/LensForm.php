@@ -10,14 +10,14 @@ use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Exposure\SettingKinds;
 use Kaddle\Core\Exposure\UnknownLabel;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\KaddleException;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
 
 /** A lens: with all its focal lengths in a bag, at one of them in a moment document. */
 final class LensForm
@@ -38,7 +38,7 @@ final class LensForm
                 'From short to long; one for a lens that does not zoom.',
             ),
             ...self::stops(),
-            ...[Field::optional('closest', 'close limit', NumberKind::within(Limits::between(0.1, 10.0, 'm', 0.05)))],
+            ...[Field::optional('closest', 'close limit', NumberKind::within(Range::between(0.1, 10.0, 'm', 0.05)))],
         )->checked(self::mustBePossible(...));
     }
 
@@ -50,7 +50,7 @@ final class LensForm
 
     public static function focalLength(): Field
     {
-        return Field::needed('focalLength', 'focal length', NumberKind::within(Optics::focalLimits()));
+        return Field::needed('focalLength', 'focal length', NumberKind::within(Optics::focalRange()));
     }
 
     /** @return Lens|null null after what forbids it was noted */
@@ -67,7 +67,7 @@ final class LensForm
 
         return $widest === null || $narrowest === null
             ? null
-            : $document->attempt('lens', static fn(): Lens => Lens::of($figures->number('focalLength'), $widest, $narrowest, $from, $to));
+            : $document->attempt('lens', static fn(): Lens => Lens::ofMillimetres($figures->number('focalLength'), $widest, $narrowest, $from, $to));
     }
 
     /** The widest openings of a lens of a bag. */
@@ -93,7 +93,7 @@ final class LensForm
         try {
             $table = self::openings($piece);
             $narrowest = self::narrowest($piece);
-            if ($table->at($table->focalLimits()->max)->av->thirtieths >= $narrowest->av->thirtieths) {
+            if ($table->at($table->focalRange()->max)->av->thirtieths >= $narrowest->av->thirtieths) {
                 $piece->fault('narrowest', "The narrowest aperture {$narrowest->label()} must be narrower than the widest.");
             }
             if ($piece->has('bestFrom') && $piece->has('bestTo')

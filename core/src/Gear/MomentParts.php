@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Gear;
 
-use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Intake\Record;
 
 /** Pieces of a bag in the form in which a moment document carries them. */
 final class MomentParts

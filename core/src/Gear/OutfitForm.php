@@ -10,12 +10,12 @@ use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Flash\Modifier;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Flash\Outfit;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 
 /** What is on a flash: how many side by side, modifier, gel. */
 final class OutfitForm
@@ -29,7 +29,7 @@ final class OutfitForm
             Field::optional(
                 'dimming',
                 'dimming on the axis',
-                NumberKind::within(Modifier::dimmingLimits()),
+                NumberKind::within(Modifier::dimmingRange()),
                 'Stops that a flash meter reads less with it, the head at its bounce zoom. Leave it out to take the usual figure.',
             ),
         );
@@ -38,14 +38,14 @@ final class OutfitForm
     public static function gel(): Shape
     {
         return Shape::of(
-            Field::needed('shift', 'shift of the gel', NumberKind::within(Gel::shiftLimits()), 'Above 0 warms: full orange is about 159.'),
-            Field::needed('loss', 'loss of the gel', NumberKind::within(Gel::lossLimits())),
+            Field::needed('shift', 'shift of the gel', NumberKind::within(Gel::shiftRange()), 'Above 0 warms: full orange is about 159.'),
+            Field::needed('loss', 'loss of the gel', NumberKind::within(Gel::lossRange())),
         );
     }
 
     public static function units(): Field
     {
-        return Field::optional('units', 'number of units', NumberKind::whole(Outfit::unitLimits()), 'Alike, side by side, fired together.', 1);
+        return Field::optional('units', 'number of units', NumberKind::whole(Outfit::unitRange()), 'Alike, side by side, fired together.', 1);
     }
 
     /** @return list<Field> of a flash in a document */
@@ -53,8 +53,8 @@ final class OutfitForm
     {
         $gel = Shape::of(
             Field::optional('kind', 'kind of gel', ChoiceKind::among(GelKind::cases())),
-            Field::optional('shift', 'shift of the gel', NumberKind::within(Gel::shiftLimits()), 'Above 0 warms: full orange is about 159.'),
-            Field::optional('loss', 'loss of the gel', NumberKind::within(Gel::lossLimits())),
+            Field::optional('shift', 'shift of the gel', NumberKind::within(Gel::shiftRange()), 'Above 0 warms: full orange is about 159.'),
+            Field::optional('loss', 'loss of the gel', NumberKind::within(Gel::lossRange())),
         )->inOneWay([['shift', 'loss'], ['kind']], 'Tell a gel either by its kind or by its shift and loss.');
 
         return [
@@ -94,6 +94,6 @@ final class OutfitForm
 
     private static function before(Record $gel): Gel
     {
-        return $gel->has('kind') ? $gel->choice('kind', GelKind::class)->gel() : Gel::of($gel->number('shift'), $gel->number('loss'));
+        return $gel->has('kind') ? $gel->choice('kind', GelKind::class)->gel() : Gel::ofMired($gel->number('shift'), $gel->number('loss'));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Gear;
 
 use Kaddle\Core\Flash\ModifierKind;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Quantity\Number;
-use Kaddle\Core\Reading\Record;
 
 /** A piece of a bag in a line, as a list shows it. */
 final class PieceFigures
@@ -38,7 +38,7 @@ final class PieceFigures
     private static function lens(Record $piece): string
     {
         $openings = LensForm::openings($piece);
-        $focal = $openings->focalLimits();
+        $focal = $openings->focalRange();
         $wide = $openings->at($focal->min)->label();
         $narrow = $openings->at($focal->max)->label();
 

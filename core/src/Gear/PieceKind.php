@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Gear;
 
-use Kaddle\Core\Quantity\Limits;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
-use Kaddle\Core\Reading\TextKind;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Intake\TextKind;
+use Kaddle\Core\Quantity\Range;
 
 /** What lies in a bag, and what there is to know of each kind. */
 enum PieceKind: string
@@ -60,7 +60,7 @@ enum PieceKind: string
             self::Gel => OutfitForm::gel(),
             self::Battery => Shape::of(
                 Field::needed('kind', 'kind of battery', ChoiceKind::among(BatteryKind::cases())),
-                Field::needed('sets', 'sets carried', NumberKind::whole(Limits::between(1.0, 50.0, 'sets', 1.0))),
+                Field::needed('sets', 'sets carried', NumberKind::whole(Range::between(1.0, 50.0, 'sets', 1.0))),
             ),
         };
 

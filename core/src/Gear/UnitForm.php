@@ -8,16 +8,16 @@ use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Flash\ZoomTable;
+use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\FlagKind;
+use Kaddle\Core\Intake\NumberKind;
+use Kaddle\Core\Intake\PartKind;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Power\PowerSource;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Reading\ChoiceKind;
-use Kaddle\Core\Reading\Field;
-use Kaddle\Core\Reading\FlagKind;
-use Kaddle\Core\Reading\NumberKind;
-use Kaddle\Core\Reading\PartKind;
-use Kaddle\Core\Reading\Record;
-use Kaddle\Core\Reading\Shape;
 
 /** A flash unit: in a bag, and with what is on it in a moment document. */
 final class UnitForm
@@ -35,17 +35,17 @@ final class UnitForm
     {
         $feed = Shape::of(
             Field::needed('battery', 'kind of battery', ChoiceKind::among(BatteryKind::cases())),
-            Field::needed('fullSeconds', 'recycle after a full pop', NumberKind::within(PowerSource::secondsLimits())),
-            Field::needed('fullPops', 'full pops in a set', NumberKind::within(PowerSource::popsLimits())),
+            Field::needed('fullSeconds', 'recycle after a full pop', NumberKind::within(PowerSource::secondsRange())),
+            Field::needed('fullPops', 'full pops in a set', NumberKind::within(PowerSource::popsRange())),
         );
         $duration = Shape::of(
-            Field::needed('underFull', 'output', NumberKind::within(FlashUnit::lowestLimits()), '0 for full, 7 for 1/128.'),
-            Field::needed('inverse', 'duration as 1 over', NumberKind::within(Limits::between(100.0, 100_000.0, 'per s', 100.0)), '1000 for 1/1000 s.'),
+            Field::needed('underFull', 'output', NumberKind::within(FlashUnit::lowestRange()), '0 for full, 7 for 1/128.'),
+            Field::needed('inverse', 'duration as 1 over', NumberKind::within(Range::between(100.0, 100_000.0, 'per s', 100.0)), '1000 for 1/1000 s.'),
         );
 
         return Shape::of(
             Field::needed('zoom', 'zoom settings', self::zoomKind(), 'From wide to narrow.'),
-            Field::needed('bounceZoom', 'bounce zoom', NumberKind::within(ZoomStep::focalLimits()), 'Where the zoom goes when the head is tilted.'),
+            Field::needed('bounceZoom', 'bounce zoom', NumberKind::within(ZoomStep::focalRange()), 'Where the zoom goes when the head is tilted.'),
             ...self::output(),
             ...[
                 Field::optional('feeds', 'batteries it takes', PartKind::listOf($feed, 'kind of battery', 4)),
@@ -67,9 +67,9 @@ final class UnitForm
     {
         return Shape::of(
             Field::optional('zoom', 'zoom settings', self::zoomKind(), 'From wide to narrow; leave it out for a head that does not zoom.'),
-            Field::optional('bounceZoom', 'bounce zoom', NumberKind::within(ZoomStep::focalLimits()), 'Where the zoom goes when the head is tilted.'),
-            Field::optional('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberLimits()), 'Of a head that does not zoom, at ISO 100 and full power.'),
-            Field::optional('halfAngle', 'half-angle of the beam', NumberKind::within(Beam::halfAngleLimits()), 'The same: where half is left.'),
+            Field::optional('bounceZoom', 'bounce zoom', NumberKind::within(ZoomStep::focalRange()), 'Where the zoom goes when the head is tilted.'),
+            Field::optional('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberRange()), 'Of a head that does not zoom, at ISO 100 and full power.'),
+            Field::optional('halfAngle', 'half-angle of the beam', NumberKind::within(Beam::halfAngleRange()), 'The same: where half is left.'),
             ...self::output(),
             ...[Field::optional('highSpeed', 'high-speed sync', new FlagKind(), otherwise: false)],
             ...OutfitForm::fields(),
@@ -85,7 +85,7 @@ final class UnitForm
         }
         $zoom = $figures->has('zoom')
             ? self::table($figures)
-            : ZoomTable::fixed(ZoomStep::of(self::ANY_ZOOM, $figures->number('guideNumber'), $figures->number('halfAngle')));
+            : ZoomTable::fixed(ZoomStep::ofMillimetres(self::ANY_ZOOM, $figures->number('guideNumber'), $figures->number('halfAngle')));
         $bounceZoom = $figures->has('zoom') ? $figures->number('bounceZoom') : self::ANY_ZOOM;
         $outfit = OutfitForm::outfit($figures, $zoom?->at($bounceZoom)->beam());
         if ($zoom === null || $outfit === null || !$figures->isSound()) {
@@ -105,7 +105,7 @@ final class UnitForm
     private static function table(Record $figures): ?ZoomTable
     {
         return $figures->attempt('zoom', static fn(): ZoomTable => ZoomTable::of(array_map(
-            static fn(Record $step): ZoomStep => ZoomStep::of($step->number('focalLength'), $step->number('guideNumber'), $step->number('halfAngle')),
+            static fn(Record $step): ZoomStep => ZoomStep::ofMillimetres($step->number('focalLength'), $step->number('guideNumber'), $step->number('halfAngle')),
             $figures->records('zoom'),
         )));
     }
@@ -113,9 +113,9 @@ final class UnitForm
     private static function zoomKind(): PartKind
     {
         return PartKind::listOf(Shape::of(
-            Field::needed('focalLength', 'zoom setting', NumberKind::within(ZoomStep::focalLimits())),
-            Field::needed('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberLimits()), 'At ISO 100 and full power.'),
-            Field::needed('halfAngle', 'half-angle of the beam', NumberKind::within(Beam::halfAngleLimits()), 'Where half is left.'),
+            Field::needed('focalLength', 'zoom setting', NumberKind::within(ZoomStep::focalRange())),
+            Field::needed('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberRange()), 'At ISO 100 and full power.'),
+            Field::needed('halfAngle', 'half-angle of the beam', NumberKind::within(Beam::halfAngleRange()), 'Where half is left.'),
         ), 'zoom setting', self::MOST_ZOOM_STEPS, 1);
     }
 
@@ -123,7 +123,7 @@ final class UnitForm
     private static function output(): array
     {
         return [
-            Field::needed('lowestUnderFull', 'lowest output', NumberKind::whole(FlashUnit::lowestLimits()), '7 for 1/128.'),
+            Field::needed('lowestUnderFull', 'lowest output', NumberKind::whole(FlashUnit::lowestRange()), '7 for 1/128.'),
             Field::needed('step', 'step of the output', ChoiceKind::among(Step::cases())),
         ];
     }

@@ -10,7 +10,7 @@ namespace Kaddle\Core\Glow;
 final class Evening
 {
     /** Minutes after midnight at which one day of events ends and the next begins. */
-    private const TURN = 6 * 60;
+    public const TURN = 6 * 60;
 
     private const DAY = 24 * 60;
 

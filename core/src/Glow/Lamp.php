@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Glow;
 
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * A group of lamps on one dimmer, as it lights the middle of a room.
@@ -24,28 +24,28 @@ final readonly class Lamp
     /**
      * @param list<array{string, float}> $states clock ("19:30") and level (0 to 1) from then on; always full up without any
      */
-    public static function of(string $name, float $lux, float $kelvin, array $states): self
+    public static function ofLux(string $name, float $lux, float $kelvin, array $states): self
     {
-        $inOrder = array_map(static fn(array $s): array => [Evening::minutes($s[0]), self::levelLimits()->checked("level of $name", $s[1])], $states);
+        $inOrder = array_map(static fn(array $s): array => [Evening::minutes($s[0]), self::levelRange()->checked("level of $name", $s[1])], $states);
         usort($inOrder, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new self($name, self::luxLimits()->checked("light of $name", $lux), self::kelvinLimits()->checked("colour of $name", $kelvin), $inOrder);
+        return new self($name, self::luxRange()->checked("light of $name", $lux), self::kelvinRange()->checked("colour of $name", $kelvin), $inOrder);
     }
 
-    public static function luxLimits(): Limits
+    public static function luxRange(): Range
     {
-        return Limits::between(0.1, 20_000.0, 'lx', 1.0);
+        return Range::between(0.1, 20_000.0, 'lx', 1.0);
     }
 
     /** Share of full. */
-    public static function levelLimits(): Limits
+    public static function levelRange(): Range
     {
-        return Limits::between(0.0, 1.0, '', 0.05);
+        return Range::between(0.0, 1.0, '', 0.05);
     }
 
-    public static function kelvinLimits(): Limits
+    public static function kelvinRange(): Range
     {
-        return Limits::between(1500.0, 12_000.0, 'K', 100.0);
+        return Range::between(1500.0, 12_000.0, 'K', 100.0);
     }
 
     /**

@@ -23,8 +23,8 @@ final readonly class Place
     public static function at(float $latitude, float $longitude, \DateTimeZone $zone): self
     {
         return new self(
-            SunPosition::latitudeLimits()->checked('latitude', $latitude),
-            SunPosition::longitudeLimits()->checked('longitude', $longitude),
+            SunPosition::latitudeRange()->checked('latitude', $latitude),
+            SunPosition::longitudeRange()->checked('longitude', $longitude),
             $zone,
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Glow;
 
 use Kaddle\Core\Quantity\ExposureValue;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * Start here for the light of a room through an evening: daylight through its windows and
@@ -64,7 +64,7 @@ final readonly class RoomGlow
      */
     public static function of(Place $place, float $windowShare, array $lamps, array $readings): self
     {
-        $described = new self($place, self::shareLimits()->checked('share of daylight', $windowShare), $lamps, [], [0.0, 0.0], [0.0, 0.0, 0.0]);
+        $described = new self($place, self::shareRange()->checked('share of daylight', $windowShare), $lamps, [], [0.0, 0.0], [0.0, 0.0, 0.0]);
 
         return $described->learntFrom(array_map(static function (LightReading $r) use ($described): array {
             [$day, $lit] = $described->parts($r->at);
@@ -74,20 +74,20 @@ final readonly class RoomGlow
     }
 
     /** Of the light outdoors, what all windows together let in. */
-    public static function shareLimits(): Limits
+    public static function shareRange(): Range
     {
-        return Limits::between(0.0, 20.0, '', 0.01);
+        return Range::between(0.0, 20.0, '', 0.01);
     }
 
     public function at(\DateTimeImmutable $time): GlowPoint
     {
         [$day, $lamps, $mired] = $this->parts($time);
         $lux = $day + $lamps + self::DARK;
-        $limits = ExposureValue::limits();
+        $range = ExposureValue::range();
 
         return new GlowPoint(
             $time,
-            ExposureValue::atIso100($limits->nearest(ExposureValue::evOf($lux))),
+            ExposureValue::atIso100($range->nearest(ExposureValue::evOf($lux))),
             hypot($this->doubt($day / $lux, $lamps / $lux), self::SPOT),
             1e6 / $mired,
             $day / $lux,

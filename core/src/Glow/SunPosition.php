@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Glow;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * Where the sun stands, without refraction.
@@ -37,8 +37,8 @@ final readonly class SunPosition
      */
     public static function at(float $latitude, float $longitude, \DateTimeImmutable $time): self
     {
-        $phi = deg2rad(self::latitudeLimits()->checked('latitude', $latitude));
-        $east = self::longitudeLimits()->checked('longitude', $longitude);
+        $phi = deg2rad(self::latitudeRange()->checked('latitude', $latitude));
+        $east = self::longitudeRange()->checked('longitude', $longitude);
         $seconds = $time->getTimestamp() - self::J2000 + (int) $time->format('u') / 1e6;
         [$rightAscension, $declination] = self::equatorial($seconds + self::AHEAD);
         $hour = deg2rad(self::sidereal($seconds) + $east) - $rightAscension;
@@ -48,14 +48,14 @@ final readonly class SunPosition
         return new self(rad2deg(asin(max(-1.0, min(1.0, $sine)))), fmod(rad2deg($azimuth) + 360.0, 360.0));
     }
 
-    public static function latitudeLimits(): Limits
+    public static function latitudeRange(): Range
     {
-        return Limits::between(-90.0, 90.0, '°', 0.0001);
+        return Range::between(-90.0, 90.0, '°', 0.0001);
     }
 
-    public static function longitudeLimits(): Limits
+    public static function longitudeRange(): Range
     {
-        return Limits::between(-180.0, 180.0, '°', 0.0001);
+        return Range::between(-180.0, 180.0, '°', 0.0001);
     }
 
     /** @return array{float, float} right ascension and declination of date, radians */

@@ -181,7 +181,7 @@ final readonly class KitCheck
         }
         $distance = $moment->scene->distance + $groupDepth / 2.0;
         foreach (Aperture::scale($moment->body->step, $moment->lens->widest, $moment->lens->narrowest) as $aperture) {
-            if (DepthOfField::of($moment->optics, $aperture, $distance)->depth() >= $groupDepth) {
+            if (DepthOfField::atMetres($moment->optics, $aperture, $distance)->depth() >= $groupDepth) {
                 return $aperture->av->value();
             }
         }

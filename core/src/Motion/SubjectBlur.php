@@ -6,8 +6,8 @@ namespace Kaddle\Core\Motion;
 
 use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Exposure\Shutter;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * Start here: how far somebody who moves across the picture smears while the shutter is open.
@@ -33,12 +33,12 @@ final readonly class SubjectBlur
      *
      * @throws OutOfRange
      */
-    public static function of(Optics $optics, float $distance, float $speed): self
+    public static function atMetres(Optics $optics, float $distance, float $speed): self
     {
         $f = $optics->metres();
-        $away = Limits::between(0.01, 1000.0, 'm', 0.1)->checked('distance', $distance) - $f;
+        $away = Range::between(0.01, 1000.0, 'm', 0.1)->checked('distance', $distance) - $f;
 
-        return new self($f * Limits::between(0.001, 100.0, 'm/s', 0.1)->checked('speed', $speed) / max(1e-6, $away) / $optics->frameWidth());
+        return new self($f * Range::between(0.001, 100.0, 'm/s', 0.1)->checked('speed', $speed) / max(1e-6, $away) / $optics->frameWidth());
     }
 
     public function shareAt(Shutter $shutter): float

@@ -19,7 +19,7 @@ final readonly class Slot
     /** @param string $clock "19:30" */
     public static function at(string $clock, int $minutes): self
     {
-        return new self(Evening::minutes($clock), (int) PlannedUse::minutesLimits()->checked('length of the moment', $minutes));
+        return new self(Evening::minutes($clock), (int) PlannedUse::minutesRange()->checked('length of the moment', $minutes));
     }
 
     public function until(): int

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\People;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * Who is in the picture, as far as it decides blur, depth and what a meter makes of it.
@@ -24,13 +24,13 @@ final readonly class People
     ) {}
 
     /** @throws OutOfRange */
-    public static function of(Movement $movement, float $depth, Clothing $clothing, Behind $behind): self
+    public static function ofMetres(Movement $movement, float $depth, Clothing $clothing, Behind $behind): self
     {
-        return new self($movement, self::depthLimits()->checked('depth of the group', $depth), $clothing, $behind);
+        return new self($movement, self::depthRange()->checked('depth of the group', $depth), $clothing, $behind);
     }
 
-    public static function depthLimits(): Limits
+    public static function depthRange(): Range
     {
-        return Limits::between(0.0, 20.0, 'm', 0.1);
+        return Range::between(0.0, 20.0, 'm', 0.1);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Power;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * What a moment will ask of the unit.
@@ -30,30 +30,30 @@ final readonly class PlannedUse
      *
      * @throws OutOfRange
      */
-    public static function of(string $name, float $minutes, float $framesPerMinute, float $share): self
+    public static function ofMinutes(string $name, float $minutes, float $framesPerMinute, float $share): self
     {
         return new self(
             $name,
-            self::minutesLimits()->checked('length of the moment', $minutes),
-            self::rateLimits()->checked('frames per minute', $framesPerMinute),
-            self::shareLimits()->checked('share of full power', $share),
+            self::minutesRange()->checked('length of the moment', $minutes),
+            self::rateRange()->checked('frames per minute', $framesPerMinute),
+            self::shareRange()->checked('share of full power', $share),
         );
     }
 
-    public static function minutesLimits(): Limits
+    public static function minutesRange(): Range
     {
-        return Limits::between(1.0, 720.0, 'min', 5.0);
+        return Range::between(1.0, 720.0, 'min', 5.0);
     }
 
-    public static function rateLimits(): Limits
+    public static function rateRange(): Range
     {
-        return Limits::between(0.0, 60.0, 'frames a minute', 0.5);
+        return Range::between(0.0, 60.0, 'frames a minute', 0.5);
     }
 
     /** Down to 1/512, the least that any unit gives. */
-    public static function shareLimits(): Limits
+    public static function shareRange(): Range
     {
-        return Limits::between(2.0 ** -9, 1.0, '', 0.01);
+        return Range::between(2.0 ** -9, 1.0, '', 0.01);
     }
 
     public function pops(): float

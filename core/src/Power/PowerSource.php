@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Power;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * What feeds a flash unit, one set of it: energy per pop goes with its share of full power.
@@ -28,22 +28,22 @@ final readonly class PowerSource
     ) {}
 
     /** @throws OutOfRange */
-    public static function of(float $fullSeconds, float $fullPops): self
+    public static function ofSeconds(float $fullSeconds, float $fullPops): self
     {
         return new self(
-            self::secondsLimits()->checked('recycle time', $fullSeconds),
-            self::popsLimits()->checked('pops in a set', $fullPops),
+            self::secondsRange()->checked('recycle time', $fullSeconds),
+            self::popsRange()->checked('pops in a set', $fullPops),
         );
     }
 
-    public static function secondsLimits(): Limits
+    public static function secondsRange(): Range
     {
-        return Limits::between(0.2, 30.0, 's', 0.1);
+        return Range::between(0.2, 30.0, 's', 0.1);
     }
 
-    public static function popsLimits(): Limits
+    public static function popsRange(): Range
     {
-        return Limits::between(10.0, 2000.0, 'full pops', 10.0);
+        return Range::between(10.0, 2000.0, 'full pops', 10.0);
     }
 
     /** Seconds until ready again: t_full·p, not below a floor. */

@@ -17,8 +17,8 @@ final readonly class Amount
         public string $unit,
     ) {}
 
-    public static function in(Limits $limits, float $value): self
+    public static function in(Range $range, float $value): self
     {
-        return new self($value, $limits->unit);
+        return new self($value, $range->unit);
     }
 }

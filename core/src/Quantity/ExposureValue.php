@@ -31,7 +31,7 @@ final readonly class ExposureValue
      */
     public static function atIso100(float $ev, string $what = 'glow'): self
     {
-        return new self(self::limits()->checked($what, $ev));
+        return new self(self::range()->checked($what, $ev));
     }
 
     /**
@@ -54,9 +54,9 @@ final readonly class ExposureValue
         return log($lux / self::LUX_AT_ZERO, 2);
     }
 
-    public static function limits(): Limits
+    public static function range(): Range
     {
-        return Limits::between(-6.0, 18.0, 'EV', 0.1);
+        return Range::between(-6.0, 18.0, 'EV', 0.1);
     }
 
     /** Incident illuminance in lx. */

@@ -11,8 +11,8 @@ namespace Kaddle\Core\Quantity;
  */
 final class OutOfRange extends Refused
 {
-    public static function of(string $what, float $value, Limits $limits): self
+    public static function of(string $what, float $value, Range $range): self
     {
-        return new self(Sentence::of('The %s must be %s; it is %s.', $what, $limits, Amount::in($limits, $value)));
+        return new self(Sentence::of('The %s must be %s; it is %s.', $what, $range, Amount::in($range, $value)));
     }
 }

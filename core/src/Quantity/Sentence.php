@@ -12,7 +12,7 @@ namespace Kaddle\Core\Quantity;
  */
 final readonly class Sentence
 {
-    /** @param list<string|Length|Limits|Amount|self> $parts */
+    /** @param list<string|Length|Range|Amount|self> $parts */
     private function __construct(
         /** With a %s for each part. */
         public string $pattern,
@@ -20,7 +20,7 @@ final readonly class Sentence
     ) {}
 
     /** @param string $pattern with a %s for each part, and %% for a percent sign */
-    public static function of(string $pattern, string|Length|Limits|Amount|self ...$parts): self
+    public static function of(string $pattern, string|Length|Range|Amount|self ...$parts): self
     {
         return new self($pattern, array_values($parts));
     }
@@ -34,17 +34,17 @@ final readonly class Sentence
     /** In SI units. */
     public function plain(): string
     {
-        return $this->inWords(static fn(Length|Limits|Amount $part): string => match (true) {
+        return $this->inWords(static fn(Length|Range|Amount $part): string => match (true) {
             $part instanceof Length => Number::plain($part->metres, 2) . ' m',
-            $part instanceof Limits => $part->inWords(),
+            $part instanceof Range => $part->inWords(),
             default => Number::plain($part->value),
         });
     }
 
-    /** @param pure-Closure(Length|Limits|Amount): string $words */
+    /** @param pure-Closure(Length|Range|Amount): string $words */
     public function inWords(\Closure $words): string
     {
-        return vsprintf($this->pattern, array_map(static fn(string|Length|Limits|Amount|self $part): string => match (true) {
+        return vsprintf($this->pattern, array_map(static fn(string|Length|Range|Amount|self $part): string => match (true) {
             is_string($part) => $part,
             $part instanceof self => $part->inWords($words),
             default => $words($part),

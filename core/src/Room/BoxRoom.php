@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Room;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * A room as an empty box of six matt faces: x in [0, length], y in [0, width], z in [0, height].
@@ -58,9 +58,9 @@ final readonly class BoxRoom
         }
 
         return new self(
-            self::sideLimits()->checked('room length', $length),
-            self::sideLimits()->checked('room width', $width),
-            self::heightLimits()->checked('ceiling height', $height),
+            self::sideRange()->checked('room length', $length),
+            self::sideRange()->checked('room width', $width),
+            self::heightRange()->checked('ceiling height', $height),
             $roof,
             $reflectances,
             $normals,
@@ -68,14 +68,14 @@ final readonly class BoxRoom
         );
     }
 
-    public static function sideLimits(): Limits
+    public static function sideRange(): Range
     {
-        return Limits::between(2.0, 200.0, 'm', 0.1);
+        return Range::between(2.0, 200.0, 'm', 0.1);
     }
 
-    public static function heightLimits(): Limits
+    public static function heightRange(): Range
     {
-        return Limits::between(2.0, 40.0, 'm', 0.05);
+        return Range::between(2.0, 40.0, 'm', 0.05);
     }
 
     public function reflectance(Face $face): Reflectance

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Room;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * A direction in room coordinates; its vector always has length 1.
@@ -21,7 +21,7 @@ final readonly class Direction
     /** @throws OutOfRange for a displacement of no length */
     public static function along(Vector $displacement): self
     {
-        $length = Limits::between(1e-6, 1e6, 'm', 1.0)->checked('length of a direction', $displacement->length());
+        $length = Range::between(1e-6, 1e6, 'm', 1.0)->checked('length of a direction', $displacement->length());
 
         return new self($displacement->times(1.0 / $length));
     }

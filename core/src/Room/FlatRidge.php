@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Room;
 
 use Kaddle\Core\Quantity\Amount;
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Refused;
 use Kaddle\Core\Quantity\Sentence;
 
@@ -16,8 +16,8 @@ use Kaddle\Core\Quantity\Sentence;
  */
 final class FlatRidge extends Refused
 {
-    public static function of(float $ridge, Limits $limits): self
+    public static function of(float $ridge, Range $range): self
     {
-        return new self(Sentence::of('With these eaves the ridge must be %s high; it is %s.', $limits, Amount::in($limits, $ridge)));
+        return new self(Sentence::of('With these eaves the ridge must be %s high; it is %s.', $range, Amount::in($range, $ridge)));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Room;
 
-use Kaddle\Core\Quantity\Limits;
+use Kaddle\Core\Quantity\Range;
 
 /**
  * Two equal slopes that meet in a ridge over the middle of a room.
@@ -30,14 +30,14 @@ final readonly class PitchedRoof
      */
     public static function over(float $eaves, float $ridge, RidgeWay $way): self
     {
-        $limits = self::ridgeLimits($eaves);
+        $range = self::ridgeRange($eaves);
 
-        return $limits->contains($ridge) ? new self($ridge, $way) : throw FlatRidge::of($ridge, $limits);
+        return $range->contains($ridge) ? new self($ridge, $way) : throw FlatRidge::of($ridge, $range);
     }
 
     /** @param float $eaves m over the floor */
-    public static function ridgeLimits(float $eaves): Limits
+    public static function ridgeRange(float $eaves): Range
     {
-        return Limits::between($eaves + self::LEAST_RISE, BoxRoom::heightLimits()->max, 'm', 0.05);
+        return Range::between($eaves + self::LEAST_RISE, BoxRoom::heightRange()->max, 'm', 0.05);
     }
 }

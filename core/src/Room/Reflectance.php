@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Room;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Rgb;
 
 /**
@@ -22,18 +22,18 @@ final readonly class Reflectance
     /** @throws OutOfRange */
     public static function of(float $r, float $g, float $b): self
     {
-        $limits = self::limits();
+        $range = self::range();
 
         return new self(Rgb::of(
-            $limits->checked('red reflectance', $r),
-            $limits->checked('green reflectance', $g),
-            $limits->checked('blue reflectance', $b),
+            $range->checked('red reflectance', $r),
+            $range->checked('green reflectance', $g),
+            $range->checked('blue reflectance', $b),
         ));
     }
 
     /** Above 0.95 no wall paint goes, and the interreflection stops converging soon. */
-    public static function limits(): Limits
+    public static function range(): Range
     {
-        return Limits::between(0.0, 0.95, '', 0.01);
+        return Range::between(0.0, 0.95, '', 0.01);
     }
 }

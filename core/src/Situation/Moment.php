@@ -45,7 +45,7 @@ final readonly class Moment
         public Mains $mains,
     ) {
         $this->roomLevel = $look->levelOf($glow);
-        $this->optics = Optics::of($lens->focalLength, $body->crop);
+        $this->optics = Optics::ofMillimetres($lens->focalLength, $body->crop);
     }
 
     public static function of(

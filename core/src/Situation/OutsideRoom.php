@@ -39,7 +39,7 @@ final class OutsideRoom extends Refused
     /** @param float $most m */
     public static function subject(float $most): self
     {
-        return $most < Scene::distanceLimits()->min
+        return $most < Scene::distanceRange()->min
             ? self::at('subject.distance', 'The camera stands so close to the far wall that nobody fits before it: move the camera back.')
             : self::at('subject.distance', 'The subject stands outside the room: between camera and far wall there are %s.', $most);
     }

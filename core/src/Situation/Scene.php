@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Situation;
 
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Probe;
@@ -47,17 +47,17 @@ final readonly class Scene
      * @throws OutOfRange
      * @throws OutsideRoom
      */
-    public static function of(BoxRoom $room, float $fromBackWall, float $cameraHeight, float $distance, float $faceHeight): self
+    public static function ofMetres(BoxRoom $room, float $fromBackWall, float $cameraHeight, float $distance, float $faceHeight): self
     {
         $camera = Vector::of(
-            self::fromBackWallLimits()->checked('distance from the wall behind you', $fromBackWall),
+            self::fromBackWallRange()->checked('distance from the wall behind you', $fromBackWall),
             $room->width / 2.0,
-            self::heightLimits()->checked('camera height', $cameraHeight),
+            self::heightRange()->checked('camera height', $cameraHeight),
         );
         $face = Vector::of(
-            $camera->x + self::distanceLimits()->checked('subject distance', $distance),
+            $camera->x + self::distanceRange()->checked('subject distance', $distance),
             $camera->y,
-            self::heightLimits()->checked('height of the face', $faceHeight),
+            self::heightRange()->checked('height of the face', $faceHeight),
         );
         $head = $camera->plus(Vector::of(0.0, 0.0, self::HEAD_OVER_LENS));
         $misfit = self::misfit($room, $camera, $head, $face);
@@ -68,7 +68,7 @@ final readonly class Scene
     /** The same with the subject at another distance; null where the room or the range ends before. */
     public function tryAt(float $distance): ?self
     {
-        return self::distanceLimits()->contains($distance) ? $this->tryWith($this->room, $distance) : null;
+        return self::distanceRange()->contains($distance) ? $this->tryWith($this->room, $distance) : null;
     }
 
     /** The same people in another room with the same floor; null where they do not fit. */
@@ -77,19 +77,19 @@ final readonly class Scene
         return $this->tryWith($room, $this->distance);
     }
 
-    public static function fromBackWallLimits(): Limits
+    public static function fromBackWallRange(): Range
     {
-        return Limits::between(0.1, 199.0, 'm', 0.1);
+        return Range::between(0.1, 199.0, 'm', 0.1);
     }
 
-    public static function distanceLimits(): Limits
+    public static function distanceRange(): Range
     {
-        return Limits::between(0.4, 100.0, 'm', 0.1);
+        return Range::between(0.4, 100.0, 'm', 0.1);
     }
 
-    public static function heightLimits(): Limits
+    public static function heightRange(): Range
     {
-        return Limits::between(0.2, 10.0, 'm', 0.05);
+        return Range::between(0.2, 10.0, 'm', 0.05);
     }
 
     /** The face towards the camera. */

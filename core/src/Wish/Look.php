@@ -7,8 +7,8 @@ namespace Kaddle\Core\Wish;
 use Kaddle\Core\Exposure\Aids;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Quantity\ExposureValue;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Stops;
 
 /**
@@ -42,7 +42,7 @@ final readonly class Look
      *
      * @throws OutOfRange
      */
-    public static function of(
+    public static function ofStops(
         float $roomUnder,
         Aperture $workingAperture,
         School $school = School::ShutterFirst,
@@ -52,12 +52,12 @@ final readonly class Look
         ?Aids $aids = null,
     ): self {
         return new self(
-            Stops::of(-self::roomUnderLimits()->checked('wish for the room', $roomUnder)),
+            Stops::of(-self::roomUnderRange()->checked('wish for the room', $roomUnder)),
             $workingAperture,
             $school,
             $locks ?? Locks::none(),
             $kept,
-            Stops::of(-self::fillLimits()->checked('fill', $fillUnder)),
+            Stops::of(-self::fillRange()->checked('fill', $fillUnder)),
             $aids ?? Aids::none(),
         );
     }
@@ -70,7 +70,7 @@ final readonly class Look
     /** Wanted level of a room that glows so; a light that is kept never makes it brighter than the range of wishes. */
     public function levelOf(ExposureValue $glow): Stops
     {
-        return $this->kept === null ? $this->room : Stops::of(min(-self::roomUnderLimits()->min, $this->kept->roomLevel($glow)->value));
+        return $this->kept === null ? $this->room : Stops::of(min(-self::roomUnderRange()->min, $this->kept->roomLevel($glow)->value));
     }
 
     /** Whether the photographer has set all three controls and wants them as they are. */
@@ -85,13 +85,13 @@ final readonly class Look
         return $this->school === School::LongTime || $this->isFree();
     }
 
-    public static function roomUnderLimits(): Limits
+    public static function roomUnderRange(): Range
     {
-        return Limits::between(-1.0, 6.0, 'stops under metered', 1.0 / 3.0);
+        return Range::between(-1.0, 6.0, 'stops under metered', 1.0 / 3.0);
     }
 
-    public static function fillLimits(): Limits
+    public static function fillRange(): Range
     {
-        return Limits::between(0.0, 3.0, 'stops under', 1.0 / 3.0);
+        return Range::between(0.0, 3.0, 'stops under', 1.0 / 3.0);
     }
 }

@@ -6,8 +6,8 @@ namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Quantity\Amount;
 use Kaddle\Core\Quantity\Length;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Sentence;
 
 /**
@@ -67,18 +67,18 @@ final readonly class Voice
     }
 
     /** "2 to 40 m", "6 ft 7 in to 131 ft 3 in" */
-    public function range(Limits $limits): string
+    public function range(Range $range): string
     {
-        return $this->measures($limits->unit)
-            ? sprintf('%s to %s', self::feet(Length::ofMetres($limits->min)), self::feet(Length::ofMetres($limits->max)))
-            : $limits->inWords();
+        return $this->measures($range->unit)
+            ? sprintf('%s to %s', self::feet(Length::ofMetres($range->min)), self::feet(Length::ofMetres($range->max)))
+            : $range->inWords();
     }
 
     public function sentence(Sentence $sentence): string
     {
-        return $sentence->inWords(fn(Length|Limits|Amount $part): string => match (true) {
+        return $sentence->inWords(fn(Length|Range|Amount $part): string => match (true) {
             $part instanceof Length => $this->length($part, 2),
-            $part instanceof Limits => $this->range($part),
+            $part instanceof Range => $this->range($part),
             default => $this->amount($part),
         });
     }

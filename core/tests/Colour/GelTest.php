@@ -34,7 +34,7 @@ final class GelTest extends TestCase
 
     public function testAGelThatDoesNothingIsClear(): void
     {
-        $light = Gel::of(0.0, 0.0)->transmission();
+        $light = Gel::ofMired(0.0, 0.0)->transmission();
         self::assertSame([1.0, 1.0, 1.0], [round($light->r, 9), round($light->g, 9), round($light->b, 9)]);
     }
 
@@ -42,6 +42,6 @@ final class GelTest extends TestCase
     {
         $this->expectException(OutOfRange::class);
         $this->expectExceptionMessage('mired');
-        Gel::of(900.0, 0.5);
+        Gel::ofMired(900.0, 0.5);
     }
 }

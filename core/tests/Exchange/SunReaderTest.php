@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Exchange;
 
 use Kaddle\Core\Exchange\SunReader;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

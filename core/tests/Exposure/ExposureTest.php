@@ -72,7 +72,7 @@ final class ExposureTest extends TestCase
     /** By hand: 50 mm at crop 1.5 is 75 mm; k = 2 gives 1/150 s; two stops of stabiliser 4/150 s. */
     public function testHandHeldLimitByHand(): void
     {
-        self::assertEqualsWithDelta(4.0 / 150.0, Steadiness::handHeld(Optics::of(50.0, 1.5), 2.0, 2.0)->seconds, 1e-12);
+        self::assertEqualsWithDelta(4.0 / 150.0, Steadiness::handHeld(Optics::ofMillimetres(50.0, 1.5), 2.0, 2.0)->seconds, 1e-12);
     }
 
     public function testRefusesGearThatContradictsItself(): void
@@ -82,7 +82,7 @@ final class ExposureTest extends TestCase
         $this->assertRefused('lies below', static fn(): Body => Body::of(Step::Third, $sync, $iso('400'), $iso('200'), 0.0, 1.0, 1.0));
         $this->assertRefused('third or half', static fn(): Body => Body::of(Step::Tenth, $sync, $iso('100'), $iso('200'), 0.0, 1.0, 1.0));
         $wide = Aperture::fromLabel('f/2.8', Step::Third);
-        $this->assertRefused('must be wider', static fn(): Lens => Lens::of(50.0, $wide, $wide));
+        $this->assertRefused('must be wider', static fn(): Lens => Lens::ofMillimetres(50.0, $wide, $wide));
     }
 
     /** @param callable(): object $make */

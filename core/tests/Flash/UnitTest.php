@@ -89,7 +89,7 @@ final class UnitTest extends TestCase
     #[DataProvider('aims')]
     public function testAHeadPointsWhereItSays(HeadAim $aim, float $x, float $y, float $z): void
     {
-        $unit = self::unit(Step::Third, 7)->head(Vector::of(1.0, 2.0, 1.8), Vector::of(3.0, 0.0, -0.5), $aim, 35.0, Angles::of(-90.0, 45.0))->direction->unit;
+        $unit = self::unit(Step::Third, 7)->head(Vector::of(1.0, 2.0, 1.8), Vector::of(3.0, 0.0, -0.5), $aim, 35.0, Angles::ofDegrees(-90.0, 45.0))->direction->unit;
         self::assertSame([$x <=> 0.0, $y <=> 0.0, $z <=> 0.0], [self::sign($unit->x), self::sign($unit->y), self::sign($unit->z)]);
         self::assertEqualsWithDelta(1.0, $unit->length(), 1e-12);
     }
@@ -115,6 +115,6 @@ final class UnitTest extends TestCase
 
     private static function unit(Step $step, int $lowest): FlashUnit
     {
-        return FlashUnit::of(ZoomTable::fixed(ZoomStep::of(35.0, 30.0, 35.0)), 35.0, $lowest, $step);
+        return FlashUnit::of(ZoomTable::fixed(ZoomStep::ofMillimetres(35.0, 30.0, 35.0)), 35.0, $lowest, $step);
     }
 }

@@ -59,7 +59,7 @@ final class ZoomTest extends TestCase
     {
         $this->expectException(ImpossibleUnit::class);
         $this->expectExceptionMessage($words);
-        ZoomTable::of(array_map(static fn(array $s): ZoomStep => ZoomStep::of(...$s), $steps));
+        ZoomTable::of(array_map(static fn(array $s): ZoomStep => ZoomStep::ofMillimetres(...$s), $steps));
     }
 
     /** @return iterable<string, array{list<array{float, float, float}>, string}> */
@@ -75,15 +75,15 @@ final class ZoomTest extends TestCase
     {
         $this->expectException(OutOfRange::class);
         $this->expectExceptionMessage('The zoom setting must be 8 to 300 mm; it is 2.');
-        ZoomStep::of(2.0, 28.0, 38.0);
+        ZoomStep::ofMillimetres(2.0, 28.0, 38.0);
     }
 
     private static function table(): ZoomTable
     {
         return ZoomTable::of([
-            ZoomStep::of(24.0, 28.0, 38.0),
-            ZoomStep::of(50.0, 42.0, 25.0),
-            ZoomStep::of(105.0, 58.0, 14.0),
+            ZoomStep::ofMillimetres(24.0, 28.0, 38.0),
+            ZoomStep::ofMillimetres(50.0, 42.0, 25.0),
+            ZoomStep::ofMillimetres(105.0, 58.0, 14.0),
         ]);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Form;
 
 use Kaddle\Core\Form\BounceReader;
-use Kaddle\Core\Reading\Fault;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\Fault;
+use Kaddle\Core\Intake\FaultyDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -7,7 +7,7 @@ namespace Kaddle\Core\Tests\Form;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Form\MomentReader;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Tests\Moments;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -6,8 +6,8 @@ namespace Kaddle\Core\Tests\Form;
 
 use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Form\MomentReader;
-use Kaddle\Core\Reading\Fault;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\Fault;
+use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Tests\Exchange\HostileDocuments;
 use Kaddle\Core\Tests\Moments;
 use PHPUnit\Framework\TestCase;

@@ -19,7 +19,7 @@ final class CompensationTest extends TestCase
     #[DataProvider('bodies')]
     public function testTheUnitMakesUpForWhatTheBodyHas(CompensationSum $sum, int $wanted, float $body, float $exposure, int $onUnit, string $writtenOut): void
     {
-        $set = Compensation::of($sum, $body, $exposure);
+        $set = Compensation::ofStops($sum, $body, $exposure);
         $unit = $set->onUnit(ExactStops::fromThirtieths($wanted), Step::Third);
         self::assertSame($onUnit, $unit->thirtieths);
         self::assertStringContainsString($writtenOut, MeterWords::sum($set, ExactStops::fromThirtieths($wanted), $unit));
@@ -36,7 +36,7 @@ final class CompensationTest extends TestCase
 
     public function testWhatTheUnitCannotMakeUpForIsTold(): void
     {
-        $set = Compensation::of(CompensationSum::FlashAddsUp, -2.0, 0.0);
+        $set = Compensation::ofStops(CompensationSum::FlashAddsUp, -2.0, 0.0);
         $wanted = ExactStops::fromWhole(2);
         self::assertSame(1.0, $set->missing($wanted, $set->onUnit($wanted, Step::Third)), 'the unit ends at +3');
     }
@@ -44,6 +44,6 @@ final class CompensationTest extends TestCase
     public function testABodyGoesThreeStops(): void
     {
         $this->expectException(OutOfRange::class);
-        Compensation::of(CompensationSum::AllAddUp, 3.5, 0.0);
+        Compensation::ofStops(CompensationSum::AllAddUp, 3.5, 0.0);
     }
 }

@@ -8,8 +8,8 @@ use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\StarterGear;
-use Kaddle\Core\Reading\Fault;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\Fault;
+use Kaddle\Core\Intake\FaultyDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

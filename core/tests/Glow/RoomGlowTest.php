@@ -39,7 +39,7 @@ final class RoomGlowTest extends TestCase
 
     public function testDimmersHoldFromTheirTimeOn(): void
     {
-        $lamp = Lamp::of('Lanterns', 80.0, 2700.0, [['22:00', 0.25], ['17:00', 1.0]]);
+        $lamp = Lamp::ofLux('Lanterns', 80.0, 2700.0, [['22:00', 0.25], ['17:00', 1.0]]);
         self::assertSame([80.0, 80.0, 20.0, 20.0], array_map(static fn(string $clock): float => $lamp->at(Evening::minutes($clock)), ['16:00', '21:59', '22:00', '01:30']));
     }
 
@@ -114,7 +114,7 @@ final class RoomGlowTest extends TestCase
 
     private static function lanterns(): Lamp
     {
-        return Lamp::of('Lanterns', 60.0, 2700.0, []);
+        return Lamp::ofLux('Lanterns', 60.0, 2700.0, []);
     }
 
     private static function reading(string $clock, float $ev): LightReading

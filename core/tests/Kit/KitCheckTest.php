@@ -90,10 +90,10 @@ final class KitCheckTest extends TestCase
     /** Thin-lens forms at 50 mm, f/2.8, 5 m and 0.030 mm: near 4.29 m, far 6.00 m (own reckoning with the same formula). */
     public function testDepthOfField(): void
     {
-        $depth = DepthOfField::of(Optics::of(50.0, 1.0), Aperture::fromLabel('f/2.8', Step::Third), 5.0);
+        $depth = DepthOfField::atMetres(Optics::ofMillimetres(50.0, 1.0), Aperture::fromLabel('f/2.8', Step::Third), 5.0);
         self::assertEqualsWithDelta(4.28, $depth->near, 0.01);
         self::assertEqualsWithDelta(6.01, $depth->far, 0.01);
-        self::assertTrue(is_infinite(DepthOfField::of(Optics::of(24.0, 1.0), Aperture::fromLabel('f/16', Step::Third), 5.0)->far));
+        self::assertTrue(is_infinite(DepthOfField::atMetres(Optics::ofMillimetres(24.0, 1.0), Aperture::fromLabel('f/16', Step::Third), 5.0)->far));
     }
 
     public function testEveryTemplateHasADozenMomentsInOrder(): void
@@ -119,7 +119,7 @@ final class KitCheckTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function check(array $changes, float $depth = 0.0): KitCheck
     {
-        $lens = Lens::of(35.0, Aperture::fromLabel('f/1.8', Step::Third), Aperture::fromLabel('f/16', Step::Third));
+        $lens = Lens::ofMillimetres(35.0, Aperture::fromLabel('f/1.8', Step::Third), Aperture::fromLabel('f/16', Step::Third));
 
         return KitCheck::of(Moments::with($changes), [
             KitWay::bounced('Fast 35', $lens), KitWay::straight('Fast 35', $lens), KitWay::withSecondUnit('Fast 35', $lens),

@@ -94,7 +94,7 @@ final class OutputWaysTest extends TestCase
     public function testTheDocumentSaysWhyAndHow(): void
     {
         $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'white', 'behind' => 'window']]));
-        $document = WaysDocument::of($solution, OutputWays::of($solution, Metering::Scene), PowerSource::of(2.6, 200.0), Compensation::none(), Voice::plain());
+        $document = WaysDocument::of($solution, OutputWays::of($solution, Metering::Scene), PowerSource::ofSeconds(2.6, 200.0), Compensation::none(), Voice::plain());
         self::assertStringContainsString('brighter than mid-grey', $document->why);
         self::assertStringStartsWith('+', $document->compensation);
         self::assertCount(6, $document->drift);
@@ -106,7 +106,7 @@ final class OutputWaysTest extends TestCase
     public function testAStopOfIsoHalvesTheEnergy(): void
     {
         $solution = MomentSolver::solve(Moments::with(['head' => 'left']));
-        [, $less, $now, $more] = TradeDocument::allFor($solution, PowerSource::of(8.0, 100.0));
+        [, $less, $now, $more] = TradeDocument::allFor($solution, PowerSource::ofSeconds(8.0, 100.0));
         self::assertSame([false, true, false], [$less->now, $now->now, $more->now]);
         self::assertEqualsWithDelta($now->pops / 2.0, $less->pops, 1.0);
         self::assertEqualsWithDelta($now->pops * 2.0, $more->pops, 1.0);
@@ -120,7 +120,7 @@ final class OutputWaysTest extends TestCase
     {
         $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'dark', 'behind' => 'dark-hall']]));
         $ways = OutputWays::of($solution, Metering::Plain);
-        $document = static fn(float $body): WaysDocument => WaysDocument::of($solution, $ways, PowerSource::of(2.6, 200.0), Compensation::of(CompensationSum::FlashAddsUp, $body, 0.0), Voice::plain());
+        $document = static fn(float $body): WaysDocument => WaysDocument::of($solution, $ways, PowerSource::ofSeconds(2.6, 200.0), Compensation::ofStops(CompensationSum::FlashAddsUp, $body, 0.0), Voice::plain());
         self::assertLessThan(0.0, $ways->compensation()->value());
         self::assertMatchesRegularExpression('/= .* on the flash; that is [\d.]+ stops? too much, and the unit cannot make up for it/', $document(3.0)->sum);
         self::assertStringEndsWith('on the flash.', $document(0.0)->sum);
@@ -130,7 +130,7 @@ final class OutputWaysTest extends TestCase
     {
         $stops = static fn(string $head, float $distance): array => array_column(TradeDocument::allFor(
             MomentSolver::solve(Moments::with(['head' => $head, 'subject.distance' => $distance, 'room.finishes' => Moments::everywhere('black-drape')])),
-            PowerSource::of(4.0, 200.0),
+            PowerSource::ofSeconds(4.0, 200.0),
         ), 'stops');
         self::assertSame([0, 1, 2], $stops('up', 9.0), 'at full power there is no stop of ISO to save');
         self::assertSame([-2, -1, 0], $stops('direct', 0.6), 'at the lowest there is none to spend');
@@ -140,7 +140,7 @@ final class OutputWaysTest extends TestCase
     #[DataProvider('searches')]
     public function testFramesGoByWholeStopsAndThenByHalves(int $start, int $wanted, array $labels): void
     {
-        $unit = FlashUnit::of(ZoomTable::fixed(ZoomStep::of(28.0, 28.0, 38.0)), 28.0, 7, Step::Third);
+        $unit = FlashUnit::of(ZoomTable::fixed(ZoomStep::ofMillimetres(28.0, 28.0, 38.0)), 28.0, 7, Step::Third);
         $of = static fn(int $thirtieths): Output => Output::of(ExactStops::fromThirtieths($thirtieths));
         self::assertSame($labels, array_map(static fn(Output $o): string => $o->label(), TestFrames::from($unit, $of($start), $of($wanted))->outputs));
     }

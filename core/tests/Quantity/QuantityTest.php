@@ -6,9 +6,9 @@ namespace Kaddle\Core\Tests\Quantity;
 
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\ExposureValue;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Quantity\Stops;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -21,7 +21,7 @@ final class QuantityTest extends TestCase
     {
         $this->expectException(OutOfRange::class);
         $this->expectExceptionMessage("The ceiling height must be 2 to 40 m; it is $said.");
-        Limits::between(2.0, 40.0, 'm', 0.1)->checked('ceiling height', $value);
+        Range::between(2.0, 40.0, 'm', 0.1)->checked('ceiling height', $value);
     }
 
     /** @return iterable<string, array{float, string}> */
@@ -35,9 +35,9 @@ final class QuantityTest extends TestCase
 
     public function testEndsBelongToTheRange(): void
     {
-        $limits = Limits::between(2.0, 40.0, 'm', 0.1);
-        self::assertSame(2.0, $limits->checked('height', 2.0));
-        self::assertSame(40.0, $limits->checked('height', 40.0));
+        $range = Range::between(2.0, 40.0, 'm', 0.1);
+        self::assertSame(2.0, $range->checked('height', 2.0));
+        self::assertSame(40.0, $range->checked('height', 40.0));
     }
 
     public function testLightAddsLinearly(): void

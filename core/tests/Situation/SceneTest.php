@@ -89,7 +89,7 @@ final class SceneTest extends TestCase
 
     private static function scene(float $fromBack, float $cameraHeight, float $distance, float $faceHeight): Scene
     {
-        return Scene::of(self::room(12.0, 3.0), $fromBack, $cameraHeight, $distance, $faceHeight);
+        return Scene::ofMetres(self::room(12.0, 3.0), $fromBack, $cameraHeight, $distance, $faceHeight);
     }
 
     private static function room(float $length, float $height): BoxRoom

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Solve;
 
 use Kaddle\Core\Form\MomentReader;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\ShortfallKind;

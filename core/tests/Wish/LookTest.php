@@ -8,7 +8,7 @@ use Kaddle\Core\Advice\Offer;
 use Kaddle\Core\Advice\OfferKind;
 use Kaddle\Core\Advice\Role;
 use Kaddle\Core\Form\MomentReader;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;

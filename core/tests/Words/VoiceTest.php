@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Words;
 
 use Kaddle\Core\Quantity\Length;
-use Kaddle\Core\Quantity\Limits;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Sentence;
 use Kaddle\Core\Words\Clock;
 use Kaddle\Core\Words\LengthUnit;
@@ -46,11 +46,11 @@ final class VoiceTest extends TestCase
 
     public function testARefusalIsToldInTheUnitsOfItsReader(): void
     {
-        $refusal = OutOfRange::of('subject distance', 200.0, Limits::between(0.4, 100.0, 'm', 0.1));
+        $refusal = OutOfRange::of('subject distance', 200.0, Range::between(0.4, 100.0, 'm', 0.1));
         self::assertSame('The subject distance must be 0.4 to 100 m; it is 200.', $refusal->getMessage());
         self::assertSame($refusal->getMessage(), Voice::plain()->sentence($refusal->sentence()));
         self::assertSame('The subject distance must be 1 ft 4 in to 328 ft 1 in; it is 656 ft 2 in.', self::feet()->sentence($refusal->sentence()));
-        $stops = OutOfRange::of('fill flash', 9.0, Limits::between(0.0, 3.0, 'stops under', 0.1));
+        $stops = OutOfRange::of('fill flash', 9.0, Range::between(0.0, 3.0, 'stops under', 0.1));
         self::assertSame($stops->getMessage(), self::feet()->sentence($stops->sentence()), 'stops are stops');
         $nested = Sentence::of('“%s” would no longer fit. %s', 'Cake 100 %', $refusal->sentence());
         self::assertStringStartsWith('“Cake 100 %” would no longer fit. The subject distance must be 1 ft', self::feet()->sentence($nested));

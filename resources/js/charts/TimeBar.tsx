@@ -1,4 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { turnOfTheDay } from '@/types/generated';
 
 /** Minutes to which a hand sets times. */
 const GRAIN = 5;
@@ -20,7 +21,7 @@ interface Props {
 
 /** "19:30" of minutes since six in the morning. */
 export function clockOf(minutes: number): string {
-  const ofDay = (minutes + 360 + DAY) % DAY;
+  const ofDay = (minutes + turnOfTheDay + DAY) % DAY;
   return `${String(Math.floor(ofDay / 60)).padStart(2, '0')}:${String(ofDay % 60).padStart(2, '0')}`;
 }
 

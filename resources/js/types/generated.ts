@@ -1211,6 +1211,9 @@ export const fields = {
     }
 } as const;
 
+/** Minutes after midnight at which one day of events ends and the next begins. */
+export const turnOfTheDay = 360;
+
 /** Finishes in words, and where their reflectances come from. */
 export const finishes = {
     "white-plaster": {

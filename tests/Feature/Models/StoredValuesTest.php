@@ -9,7 +9,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Gear\PieceKind;
-use Kaddle\Core\Reading\FaultyDocument;
+use Kaddle\Core\Intake\FaultyDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

@@ -41,7 +41,7 @@ final class TypeScriptTest extends TestCase
     public function testRangesAndWordsComeFromTheCore(): void
     {
         $text = Constants::asTypeScript();
-        self::assertStringContainsString(sprintf('"unit": "%s"', Scene::distanceLimits()->unit), $text);
+        self::assertStringContainsString(sprintf('"unit": "%s"', Scene::distanceRange()->unit), $text);
         self::assertStringContainsString('"subject.distance"', $text);
         foreach (Finish::cases() as $finish) {
             self::assertStringContainsString("\"label\": \"{$finish->inWords()}\"", $text);

@@ -17,7 +17,7 @@ use Illuminate\Http\Request;
 
 use function Illuminate\Support\defer;
 
-use Kaddle\Core\Reading\Record;
+use Kaddle\Core\Intake\Record;
 
 /** Makes an account once the answer is out: words and time are the same whether there is one already, the mail says the rest. */
 final class Register

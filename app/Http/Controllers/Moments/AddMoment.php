@@ -22,7 +22,7 @@ final class AddMoment
         if ($night->moments()->count() >= DocumentKind::MOST_MOMENTS) {
             throw ValidationException::withMessages(['page' => sprintf('A night holds at most %d moments.', DocumentKind::MOST_MOMENTS)]);
         }
-        $last = $night->moments()->reorder()->orderByRaw("starts_at - interval '6 hours' desc")->orderByDesc('id')->first();
+        $last = $night->moments()->reorder()->orderByRaw(Night::inTimeOrder() . ' desc')->orderByDesc('id')->first();
 
         return redirect()->route('moments.bench', $last === null ? StarterNight::begin($user, $night) : self::after($last));
     }

@@ -11,8 +11,8 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Quantity\Sentence;
-use Kaddle\Core\Reading\FaultyDocument;
 
 final class SavePlan
 {

@@ -14,8 +14,8 @@ use App\Starter\StarterVenue;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\NightTemplate;
-use Kaddle\Core\Reading\Record;
 
 /** Starts a night from a pattern, or with a first moment on the bench, at a known venue or a new one. */
 final class StartNight
