@@ -31,7 +31,7 @@ test('a new user comes from an empty account to a first kit check, by keyboard a
   await page.keyboard.press('Tab');
   await page.keyboard.type('Rope store');
   await page.keyboard.press('Tab');
-  await page.keyboard.type('06122027');
+  await page.keyboard.type('12 Jun 2027');
   await tabTo(page, 'combobox', 'Begin with');
   await page.keyboard.type('awards');
   await tabTo(page, 'button', 'Start the night');
@@ -111,9 +111,9 @@ test('a place, its rules, a room and readings make a curve, by keyboard alone', 
   await typeInto(page, 'Latitude', '95');
   await press(page, 'button', 'Add a house rule');
   await tabTo(page, 'textbox', 'From');
-  await page.keyboard.type('0600PM');
+  await page.keyboard.type('18:00');
   await tabTo(page, 'textbox', 'To');
-  await page.keyboard.type('0640PM');
+  await page.keyboard.type('6:40 pm');
   await press(page, 'button', 'Save');
   await expect(page.getByText('The latitude must be −90 to 90 °; it is 95.')).toBeVisible();
   await typeInto(page, 'Latitude', '58.2');
@@ -128,9 +128,7 @@ test('a place, its rules, a room and readings make a curve, by keyboard alone', 
   await press(page, 'button', 'Add a reading');
   await typeInto(page, 'Spot', 'Middle');
   await tabTo(page, 'textbox', 'Day and time');
-  await page.keyboard.type('09182027');
-  await page.keyboard.press('Tab');
-  await page.keyboard.type('0900PM');
+  await page.keyboard.type('18 Sep 2027, 9 pm');
   await typeInto(page, 'Reading of an incident meter (optional)', '40');
   await press(page, 'button', 'Save');
   await expect(page.getByRole('img', { name: /Glow of the room: .*21:00 EV 4.0.* 1 readings/ })).toBeVisible();
@@ -190,7 +188,7 @@ test('a plan brings its cautions, and a copy of the night stands on its new date
   await press(page, 'button', 'Duplicate the night');
   await expect(copy.getByText('must be a day of the years 1900 to 2099')).toBeVisible();
   await copy.getByLabel('Date').focus();
-  await page.keyboard.type('12112027');
+  await page.keyboard.type('11 December 2027');
   await press(page, 'button', 'Duplicate the night');
   await expect(page.getByText('Saturday, 11 December 2027')).toBeVisible();
 });
@@ -234,7 +232,7 @@ test('the sheets of the demo are accessible', async ({ browser }) => {
   await expectAccessible(page);
   await page.getByRole('link', { name: /Halvorsund Ropeworks/ }).click();
   await page.getByRole('link', { name: 'Ropewalk hall' }).click();
-  await expect(page.getByText('“Under the gallery” at 20:40 on 2027-09-18 disagrees with the rest')).toBeVisible();
+  await expect(page.getByText('“Under the gallery” at 20:40 on 18 Sep 2027 disagrees with the rest')).toBeVisible();
   await expectAccessible(page);
   await page.close();
 });

@@ -77,6 +77,7 @@ Route::middleware('auth')->group(static function (): void {
 
 // What stores, one thing at a time.
 Route::middleware(['auth', InTurn::class])->group(static function (): void {
+    Route::put('/account/voice', Account\SaveVoice::class);
     Route::post('/nights', Nights\StartNight::class);
     Route::put('/nights/{night}', Nights\SaveNight::class)->can('update', 'night');
     Route::delete('/nights/{night}', Nights\DeleteNight::class)->can('delete', 'night');

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use Illuminate\Http\Request;
+use Kaddle\Core\Intake\ChoiceKind;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Intake\Field;
 use Kaddle\Core\Intake\FlagKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Intake\TextKind;
+use Kaddle\Core\Words\Clock;
+use Kaddle\Core\Words\LengthUnit;
 
 /** What the forms of an account ask, read by the core as everything else is. */
 final class AccountForm
@@ -51,6 +54,15 @@ final class AccountForm
     public static function newPassword(Request $request): Record
     {
         return self::read($request, self::known('current'), self::chosen());
+    }
+
+    /** How somebody is told things. */
+    public static function voice(): Shape
+    {
+        return Shape::of(
+            Field::needed('unit', 'lengths', ChoiceKind::among(LengthUnit::cases())),
+            Field::needed('clock', 'time of day', ChoiceKind::among(Clock::cases())),
+        );
     }
 
     /** @throws FaultyDocument */

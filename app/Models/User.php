@@ -10,12 +10,17 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exchange\DocumentKind;
+use Kaddle\Core\Words\Clock;
+use Kaddle\Core\Words\LengthUnit;
+use Kaddle\Core\Words\Voice;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property LengthUnit $length_unit
+ * @property Clock $clock
  * @property CarbonImmutable|null $confirmed_at when somebody showed to read the mail of the address
  */
 final class User extends Authenticatable
@@ -26,9 +31,14 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed', 'confirmed_at' => 'immutable_datetime'];
+    protected $casts = ['password' => 'hashed', 'confirmed_at' => 'immutable_datetime', 'length_unit' => LengthUnit::class, 'clock' => Clock::class];
 
-    protected $attributes = ['confirmed_at' => null];
+    protected $attributes = ['confirmed_at' => null, 'length_unit' => 'metres', 'clock' => '24'];
+
+    public function voice(): Voice
+    {
+        return Voice::of($this->length_unit, $this->clock);
+    }
 
     /** @return HasMany<Night, $this> */
     public function nights(): HasMany

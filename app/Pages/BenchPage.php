@@ -53,7 +53,7 @@ final class BenchPage
         $pieces = $user->pieces()
             ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id])
             ->orderBy('id')->get();
-        $choices = static fn(PieceKind $kind): array => array_values($pieces->where('kind', $kind)->map(static fn(Piece $p): GearChoice => Listings::gear($p))->all());
+        $choices = static fn(PieceKind $kind): array => array_values($pieces->where('kind', $kind)->map(static fn(Piece $p): GearChoice => Listings::gear($p, $voice))->all());
 
         return new BenchData(
             $moment->id,
@@ -64,8 +64,8 @@ final class BenchPage
             self::state($moment),
             SolutionDocument::of($solution, $voice),
             Pins::of($moment)->beside($solution),
-            array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => self::body($p))->all()),
-            array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => self::lens($p))->all()),
+            array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => self::body($p, $voice))->all()),
+            array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => self::lens($p, $voice))->all()),
             $choices(PieceKind::Flash),
             $choices(PieceKind::Modifier),
             $choices(PieceKind::Gel),
@@ -96,12 +96,12 @@ final class BenchPage
     }
 
     /** With what its meter can show. */
-    private static function body(Piece $body): BodyChoice
+    private static function body(Piece $body, Voice $voice): BodyChoice
     {
         $step = $body->figures()->choice('step', Step::class);
 
         return new BodyChoice(
-            Listings::gear($body),
+            Listings::gear($body, $voice),
             $step,
             array_map(static fn(Shutter $s): string => $s->label(), Shutter::scale($step)),
             array_map(static fn(Aperture $a): string => $a->label(), Aperture::scale(
@@ -114,7 +114,7 @@ final class BenchPage
     }
 
     /** With what can be set on it. */
-    private static function lens(Piece $lens): LensChoice
+    private static function lens(Piece $lens, Voice $voice): LensChoice
     {
         $openings = LensForm::openings($lens->figures());
         $focal = $openings->focalRange();
@@ -123,7 +123,7 @@ final class BenchPage
             Aperture::scale($step, $openings->at($focal->min), LensForm::narrowest($lens->figures())),
         );
 
-        return new LensChoice(Listings::gear($lens), $focal->min, $focal->max, $scale(Step::Third), $scale(Step::Half));
+        return new LensChoice(Listings::gear($lens, $voice), $focal->min, $focal->max, $scale(Step::Third), $scale(Step::Half));
     }
 
     /** What gives the room its own light at the time of the moment. */

@@ -30,7 +30,7 @@ final class KitPage
             $result = $kit->for($moment);
             $rows[] = new KitRow($moment->id, $moment->name, $moment->clock(), $result->cells ?? [], $result->best ?? 0);
             if ($result !== null) {
-                $reckoned[] = ["{$moment->clock()} {$moment->name}", $result->margin(), $result->purchases];
+                $reckoned[] = ["{$voice->time($moment->clock())} {$moment->name}", $result->margin(), $result->purchases];
             }
         }
         $list = ShoppingList::of($reckoned);

@@ -16,8 +16,9 @@ use App\Models\Piece;
 use App\Models\Room;
 use App\Models\User;
 use App\Models\Venue;
-use Kaddle\Core\Gear\PieceFigures;
-use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Length;
+use Kaddle\Core\Words\PieceWords;
+use Kaddle\Core\Words\Voice;
 
 /** Records as lists show them. */
 final class Listings
@@ -26,7 +27,7 @@ final class Listings
 
     public static function account(User $user): AccountData
     {
-        return new AccountData($user->name, $user->email);
+        return new AccountData($user->name, $user->email, $user->length_unit, $user->clock);
     }
 
     public static function night(Night $night): NightData
@@ -41,13 +42,13 @@ final class Listings
         );
     }
 
-    public static function piece(Piece $piece): PieceData
+    public static function piece(Piece $piece, Voice $voice): PieceData
     {
         return new PieceData(
             $piece->id,
             $piece->kind,
             $piece->name(),
-            PieceFigures::inALine($piece->kind, $piece->figures()),
+            PieceWords::inALine($piece->kind, $piece->figures(), $voice),
             $piece->uses(),
             $piece->archived_at !== null,
             $piece->before !== null,
@@ -55,11 +56,11 @@ final class Listings
     }
 
     /** A piece to choose from. */
-    public static function gear(Piece $piece): GearChoice
+    public static function gear(Piece $piece, Voice $voice): GearChoice
     {
         $name = $piece->archived_at === null ? $piece->name() : "{$piece->name()} (archived)";
 
-        return new GearChoice($piece->id, $name, PieceFigures::inALine($piece->kind, $piece->figures()));
+        return new GearChoice($piece->id, $name, PieceWords::inALine($piece->kind, $piece->figures(), $voice));
     }
 
     /** @param Venue $venue with its rooms and nights counted */
@@ -74,16 +75,16 @@ final class Listings
     }
 
     /** @param Room $room with its moments counted */
-    public static function room(Room $room): RoomSummary
+    public static function room(Room $room, Voice $voice): RoomSummary
     {
         return new RoomSummary(
             $room->id,
             $room->name,
             sprintf(
-                '%s m × %s m, %s m %s',
-                Number::plain($room->length_m),
-                Number::plain($room->width_m),
-                Number::plain($room->height_m),
+                '%s × %s, %s %s',
+                $voice->length(Length::ofMetres($room->length_m), 2),
+                $voice->length(Length::ofMetres($room->width_m), 2),
+                $voice->length(Length::ofMetres($room->height_m), 2),
                 $room->ridge_m === null ? 'high' : 'to the eaves',
             ),
             $room->ceiling_finish->inWords(),

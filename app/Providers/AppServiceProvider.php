@@ -36,7 +36,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(KnownLights::class, LightMemory::class);
-        $this->app->bind(Voice::class, static fn(): Voice => Voice::plain());
+        $this->app->bind(Voice::class, static fn(Application $app): Voice => self::voiceOf($app->make('auth')->user()));
         $this->app->resolving('session', static fn(SessionManager $sessions) => $sessions->extend(
             'rows',
             static fn(Application $app): SessionRows => new SessionRows(DB::connection(), 'sessions', config()->integer('session.lifetime'), $app),
@@ -56,6 +56,11 @@ final class AppServiceProvider extends ServiceProvider
         }
         Auth::provider('accounts', static fn(Application $app, array $config): Accounts => new Accounts($app->make(Hasher::class), User::class));
         self::makeLinksFromHome();
+    }
+
+    private static function voiceOf(mixed $user): Voice
+    {
+        return $user instanceof User ? $user->voice() : Voice::plain();
     }
 
     /** Links in mails and redirects lead to the configured address, whatever a request calls itself. */

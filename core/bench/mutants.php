@@ -162,7 +162,8 @@ $options = getopt('', ['part:', 'most:', 'list'], $rest);
 $options = $options === false ? [] : $options;
 [$part, $parts] = array_map(intval(...), explode('/', is_string($options['part'] ?? null) ? $options['part'] : '1/1') + [1, 1]);
 $all = [];
-foreach (array_slice($argv, $rest) ?: [ROOT . '/core/src'] as $path) {
+$asked = array_slice($argv, $rest);
+foreach ($asked === [] ? [ROOT . '/core/src'] : $asked as $path) {
     foreach (sources($path) as $file) {
         foreach (mutantsOf((string) file_get_contents($file)) as $mutant) {
             $all[] = [$file, $mutant];
@@ -191,7 +192,7 @@ foreach ($taken as $n => [$file, [$offset, $length, $other, $told]]) {
     }
     fprintf(STDERR, "\r%d of %d, %d alive ", $n + 1, count($taken), $alive);
 }
-array_map(unlink(...), glob("$work/*") ?: []);
+array_map(unlink(...), (array) glob("$work/*"));
 rmdir($work);
 if (!isset($options['list'])) {
     printf("%d mutants of %d, %d survive: %.1f %% die\n", count($taken), count($all), $alive, $taken === [] ? 100.0 : 100.0 * (1.0 - $alive / count($taken)));

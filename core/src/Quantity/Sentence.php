@@ -12,7 +12,7 @@ namespace Kaddle\Core\Quantity;
  */
 final readonly class Sentence
 {
-    /** @param list<string|Length|Range|Amount|self> $parts */
+    /** @param list<string|Length|Range|Amount|LocalTime|self> $parts */
     private function __construct(
         /** With a %s for each part. */
         public string $pattern,
@@ -20,7 +20,7 @@ final readonly class Sentence
     ) {}
 
     /** @param string $pattern with a %s for each part, and %% for a percent sign */
-    public static function of(string $pattern, string|Length|Range|Amount|self ...$parts): self
+    public static function of(string $pattern, string|Length|Range|Amount|LocalTime|self ...$parts): self
     {
         return new self($pattern, array_values($parts));
     }
@@ -34,17 +34,18 @@ final readonly class Sentence
     /** In SI units. */
     public function plain(): string
     {
-        return $this->inWords(static fn(Length|Range|Amount $part): string => match (true) {
+        return $this->inWords(static fn(Length|Range|Amount|LocalTime $part): string => match (true) {
             $part instanceof Length => Number::plain($part->metres, 2) . ' m',
             $part instanceof Range => $part->inWords(),
+            $part instanceof LocalTime => $part->plain(),
             default => Number::plain($part->value),
         });
     }
 
-    /** @param pure-Closure(Length|Range|Amount): string $words */
+    /** @param pure-Closure(Length|Range|Amount|LocalTime): string $words */
     public function inWords(\Closure $words): string
     {
-        return vsprintf($this->pattern, array_map(static fn(string|Length|Range|Amount|self $part): string => match (true) {
+        return vsprintf($this->pattern, array_map(static fn(string|Length|Range|Amount|LocalTime|self $part): string => match (true) {
             is_string($part) => $part,
             $part instanceof self => $part->inWords($words),
             default => $words($part),

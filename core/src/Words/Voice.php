@@ -6,6 +6,7 @@ namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Quantity\Amount;
 use Kaddle\Core\Quantity\Length;
+use Kaddle\Core\Quantity\LocalTime;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Sentence;
@@ -66,6 +67,15 @@ final readonly class Voice
         };
     }
 
+    /** "guide number 28–58 m", "guide number 92–190 ft". @param float $from metres, as $to */
+    public function guideNumbers(float $from, float $to): string
+    {
+        [$each, $decimals, $symbol] = $this->unit === LengthUnit::Metres ? [1.0, 2, 'm'] : [self::METRES_OF_AN_INCH * self::INCHES, 0, 'ft'];
+        $ends = array_unique([Number::plain($from / $each, $decimals), Number::plain($to / $each, $decimals)]);
+
+        return sprintf('guide number %s %s', implode('–', $ends), $symbol);
+    }
+
     /** "2 to 40 m", "6 ft 7 in to 131 ft 3 in" */
     public function range(Range $range): string
     {
@@ -76,9 +86,10 @@ final readonly class Voice
 
     public function sentence(Sentence $sentence): string
     {
-        return $sentence->inWords(fn(Length|Range|Amount $part): string => match (true) {
+        return $sentence->inWords(fn(Length|Range|Amount|LocalTime $part): string => match (true) {
             $part instanceof Length => $this->length($part, 2),
             $part instanceof Range => $this->range($part),
+            $part instanceof LocalTime => $this->localTime($part),
             default => $this->amount($part),
         });
     }
@@ -92,6 +103,11 @@ final readonly class Voice
         $hour = (int) substr($time, 0, 2);
 
         return sprintf('%d:%s %s', ($hour + 11) % 12 + 1, substr($time, 3, 2), $hour < 12 ? 'am' : 'pm');
+    }
+
+    private function localTime(LocalTime $time): string
+    {
+        return $this->clock === Clock::Hours24 ? $time->plain() : ($time->day === '' ? '' : "$time->day, ") . $this->time($time->clock);
     }
 
     private function amount(Amount $amount): string

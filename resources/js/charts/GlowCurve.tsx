@@ -1,42 +1,41 @@
+import type { Reader } from '@/lib/reader';
+import { useReader } from '@/lib/useReader';
 import type { CurveData, GlowCurveData, ReadingData } from '@/types/generated';
+import { levelMark, minutesSince, scaleOf, ticks } from './axis';
 import { useWidth } from './useWidth';
 
 const HEIGHT = 300;
 const MARGIN = { left: 46, right: 16, top: 26, bottom: 46 };
 
-/** Minutes of the night, which begins at noon. */
-function since(clock: string): number {
-  const [hours = 0, minutes = 0] = clock.split(':').map(Number);
-  return (hours * 60 + minutes + 720) % 1440;
-}
-
 /** The glow of a room through an evening: the curve in its doubt, and what was measured. */
 export function GlowCurve({ curve }: { readonly curve: GlowCurveData }) {
+  const reader = useReader();
   const [box, width] = useWidth();
   const readings = curve.readings.filter((reading) => reading.date === curve.date);
   const levels = [...curve.points.flatMap((p) => [p.ev - p.doubt, p.ev + p.doubt]), ...readings.map((r) => r.ev)];
   const [bottom, top] = [Math.floor(Math.min(...levels) - 0.3), Math.ceil(Math.max(...levels) + 0.3)];
-  const last = since(curve.points[curve.points.length - 1]?.at ?? '05:45');
-  const x = (clock: string) => MARGIN.left + (since(clock) / last) * (width - MARGIN.left - MARGIN.right);
-  const y = (ev: number) => MARGIN.top + ((top - ev) / (top - bottom)) * (HEIGHT - MARGIN.top - MARGIN.bottom);
+  const since = (clock: string) => minutesSince(minutesSince(0, curve.points[0]?.at ?? '00:00'), clock);
+  const along = scaleOf([0, since(curve.points.at(-1)?.at ?? '00:00')], [MARGIN.left, width - MARGIN.right]);
+  const x = (clock: string) => along(since(clock));
+  const y = scaleOf([top, bottom], [MARGIN.top, HEIGHT - MARGIN.bottom]);
   const edge = (points: readonly CurveData[], sign: number) => points.map((p) => `${x(p.at)},${y(p.ev + sign * p.doubt)}`);
   const every = top - bottom > 10 ? 2 : 1;
   const hours = curve.points.filter((p) => p.at.endsWith(':00') && Number(p.at.slice(0, 2)) % (width < 500 ? 3 : 2) === 0);
   return (
     <div ref={box}>
       {width > 0 && (
-        <svg width={width} height={HEIGHT} role="img" aria-label={inWords(curve, readings)} className="block text-ink">
+        <svg width={width} height={HEIGHT} role="img" aria-label={inWords(curve, readings, reader)} className="block text-ink">
           <defs>
             <pattern id="doubt" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
               <rect width="6" height="6" fill="var(--glow-wash)" />
               <line y2="6" stroke="var(--glow)" strokeWidth="1" opacity="0.35" />
             </pattern>
           </defs>
-          {Array.from({ length: Math.floor((top - bottom) / every) + 1 }, (_, i) => bottom + i * every).map((ev) => (
+          {ticks(bottom, top, every).map((ev) => (
             <g key={ev}>
               <line x1={MARGIN.left} x2={width - MARGIN.right} y1={y(ev)} y2={y(ev)} stroke="var(--line)" />
               <text x={MARGIN.left - 8} y={y(ev) + 4} textAnchor="end" fontSize="12" fill="var(--faint)">
-                {String(ev).replace('-', '−')}
+                {levelMark(ev)}
               </text>
             </g>
           ))}
@@ -45,11 +44,11 @@ export function GlowCurve({ curve }: { readonly curve: GlowCurveData }) {
           </text>
           <polygon points={[...edge(curve.points, 1), ...edge(curve.points, -1).reverse()].join(' ')} fill="url(#doubt)" />
           <polyline points={curve.points.map((p) => `${x(p.at)},${y(p.ev)}`).join(' ')} fill="none" stroke="var(--glow)" strokeWidth="2.5" strokeLinejoin="round" />
-          {curve.sunset !== null && <Sunset at={x(curve.sunset)} clock={curve.sunset} />}
+          {curve.sunset !== null && <Sunset at={x(curve.sunset)} clock={reader.time(curve.sunset)} />}
           {hours.map((p, i) => (
             <g key={p.at} fontSize="12" textAnchor="middle" fill="var(--faint)">
               <text x={x(p.at)} y={HEIGHT - 26}>
-                {p.at}
+                {reader.hour(p.at)}
               </text>
               {(width >= 500 || i % 2 === 0) && (
                 <text x={x(p.at)} y={HEIGHT - 10}>
@@ -95,7 +94,7 @@ function Mark({ reading, x, y }: { readonly reading: ReadingData; readonly x: nu
   );
 }
 
-function inWords(curve: GlowCurveData, readings: readonly ReadingData[]): string {
+function inWords(curve: GlowCurveData, readings: readonly ReadingData[], { time }: Reader): string {
   const some = curve.points.filter((p) => p.at.endsWith(':00') && Number(p.at.slice(0, 2)) % 3 === 0);
-  return `Glow of the room: ${some.map((p) => `${p.at} EV ${p.ev.toFixed(1)} within ${p.doubt.toFixed(1)}`).join(', ')}. ${readings.length} readings on this evening.`;
+  return `Glow of the room: ${some.map((p) => `${time(p.at)} EV ${p.ev.toFixed(1)} within ${p.doubt.toFixed(1)}`).join(', ')}. ${readings.length} readings on this evening.`;
 }

@@ -1,11 +1,11 @@
 import { memo, useId } from 'react';
 import { signed } from '@/lib/format';
 import type { LevelsDocument } from '@/types/generated';
+import { scaleOf, stopMark, ticks } from './axis';
 import { useWidth } from './useWidth';
 
 const LOWEST = -6;
 const HIGHEST = 3;
-const STOPS = Array.from({ length: HIGHEST - LOWEST + 1 }, (_, i) => LOWEST + i);
 const ROW = 26;
 const LABELS = 158;
 
@@ -33,7 +33,8 @@ export const LevelScale = memo(function LevelScale({ levels, kept }: Props) {
     { name: 'Face, both', light: 'both', level: levels.face, doubt: levels.faceDoubt },
     { name: 'Backdrop, both', light: 'both', level: levels.backdrop, doubt: levels.roomDoubt },
   ];
-  const x = (stops: number) => LABELS + 18 + ((Math.max(LOWEST, Math.min(HIGHEST, stops)) - LOWEST) / (HIGHEST - LOWEST)) * (width - LABELS - 36);
+  const scale = scaleOf([LOWEST, HIGHEST], [LABELS + 18, width - 18]);
+  const x = (stops: number) => scale(Math.max(LOWEST, Math.min(HIGHEST, stops)));
   const height = rows.length * ROW + 20;
   return (
     <div ref={box}>
@@ -45,7 +46,7 @@ export const LevelScale = memo(function LevelScale({ levels, kept }: Props) {
               <line x1="0" y1="0" x2="0" y2="4" stroke="var(--glow)" strokeWidth="2.4" />
             </pattern>
           </defs>
-          {STOPS.map((stop) => (
+          {ticks(LOWEST, HIGHEST).map((stop) => (
             <g key={stop}>
               <line x1={x(stop)} x2={x(stop)} y1="0" y2={rows.length * ROW} stroke={stop === 0 ? 'currentColor' : 'var(--line)'} strokeWidth={stop === 0 ? 1.5 : 1} />
               <text x={x(stop)} y={height - 6} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
@@ -74,7 +75,7 @@ export const LevelScale = memo(function LevelScale({ levels, kept }: Props) {
 function mark(stop: number, width: number): string {
   const narrow = width < 560;
   if (stop === 0) return narrow ? '0' : 'correct';
-  return narrow && stop % 2 !== 0 ? '' : signed(stop).replace('.0', '');
+  return narrow && stop % 2 !== 0 ? '' : stopMark(stop);
 }
 
 function Mark({ row, x, hatch }: { readonly row: Row; readonly x: (stops: number) => number; readonly hatch: string }) {

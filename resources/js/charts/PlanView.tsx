@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { metres } from '@/lib/format';
+import { useReader } from '@/lib/useReader';
 import { fields, type PointDocument, type SceneryData, type SectionDocument } from '@/types/generated';
 import { Handle, type Move } from './Handle';
 import { useWidth } from './useWidth';
@@ -18,6 +18,7 @@ interface Props {
 
 /** The same scene from above, whole and to scale: where a head turned sideways points. */
 export const PlanView = memo(function PlanView({ section, scenery, onMove }: Props) {
+  const { length } = useReader();
   const [box, width] = useWidth();
   const scale = Math.min((width - 2 * MARGIN) / section.length, TALLEST / section.width);
   const inset = (width - section.length * scale) / 2;
@@ -34,7 +35,7 @@ export const PlanView = memo(function PlanView({ section, scenery, onMove }: Pro
       <div ref={box} className="relative">
         {width > 0 && (
           <>
-            <svg width={width} height={section.width * scale + 8} role="img" aria-label={`Plan of the room, ${metres(section.length)} by ${metres(section.width)}`} className="block text-ink">
+            <svg width={width} height={section.width * scale + 8} role="img" aria-label={`Plan of the room, ${length(section.length)} by ${length(section.width)}`} className="block text-ink">
               <rect x={inset} y="4" width={section.length * scale} height={section.width * scale} fill="var(--raised)" stroke="currentColor" strokeWidth="1.5" strokeDasharray={section.openAbove ? '2 7' : undefined} />
               <polygon points={[section.head, ...fan.flatMap((ray) => ray.points.slice(1))].map(at).join(' ')} fill="var(--pop)" opacity="0.16" />
               {axis.map((ray) => (

@@ -1,5 +1,7 @@
 import { memo, useId } from 'react';
-import { metres, signed } from '@/lib/format';
+import { signed } from '@/lib/format';
+import type { Reader } from '@/lib/reader';
+import { useReader } from '@/lib/useReader';
 import type { LevelsDocument, RayDocument, SceneryData, SectionDocument } from '@/types/generated';
 import { MARGIN, plotOf, polyline, type Plot } from './plot';
 import { Scenery } from './Scenery';
@@ -16,6 +18,7 @@ interface Props {
 
 /** The room cut open along the line from camera to subject, to scale. */
 export const Section = memo(function Section({ section, levels, roomName, scenery, onMove }: Props) {
+  const reader = useReader();
   const [box, width] = useWidth();
   const clip = useId();
   return (
@@ -29,8 +32,8 @@ export const Section = memo(function Section({ section, levels, roomName, scener
         )}
       </div>
       <figcaption className="px-4 text-sm text-faint">
-        {roomName} in section, to scale: {metres(section.length)} long, {metres(section.width)} wide
-        {section.openAbove ? ', nothing overhead' : `, ${tall(section)}`}. Behind the people: {section.behindInWords}. {glow(scenery)}
+        {roomName} in section, to scale: {reader.length(section.length)} long, {reader.length(section.width)} wide
+        {section.openAbove ? ', nothing overhead' : `, ${tall(section, reader)}`}. Behind the people: {section.behindInWords}. {glow(scenery)}
       </figcaption>
     </figure>
   );
@@ -46,11 +49,12 @@ interface DrawingProps {
 }
 
 function Drawing({ section, levels, scenery, plot, width, clip }: DrawingProps) {
+  const reader = useReader();
   const height = MARGIN.top + section.highest * plot.scale + MARGIN.bottom;
   const inside = { x: plot.x(plot.from), y: plot.z(section.highest), width: plot.x(plot.to) - plot.x(plot.from), height: section.highest * plot.scale };
   const air = polyline([...section.ceiling, { ...section.backdrop, z: 0 }, { ...section.backdrop, x: 0, z: 0 }], plot);
   return (
-    <svg width={width} height={height} role="img" aria-label={inWords(section, levels)} className="block text-ink">
+    <svg width={width} height={height} role="img" aria-label={inWords(section, levels, reader)} className="block text-ink">
       <defs>
         <clipPath id={clip}>
           <rect x={inside.x - 6} y={inside.y - 6} width={inside.width + 12} height={inside.height + 12} />
@@ -210,6 +214,7 @@ function Cuts({ section, plot }: { readonly section: SectionDocument; readonly p
 }
 
 function Measures({ section, plot }: { readonly section: SectionDocument; readonly plot: Plot }) {
+  const { length } = useReader();
   const y = plot.z(0) + 14;
   const from = plot.x(section.camera.x);
   const to = plot.x(section.face.x);
@@ -219,14 +224,16 @@ function Measures({ section, plot }: { readonly section: SectionDocument; readon
     <g stroke="currentColor" fill="none" strokeWidth="1">
       <path d={`M${from} ${y - 4}V${y + 4}M${from} ${y}H${to}M${to} ${y - 4}V${y + 4}`} />
       <Label x={(from + to) / 2} y={y + 15} anchor="middle">
-        {metres(section.face.x - section.camera.x)}
+        {length(section.face.x - section.camera.x)}
       </Label>
       {!section.openAbove && (
         <>
           <path d={`M${left - 4} ${top}H${left + 4}M${left} ${top}V${plot.z(0)}M${left - 4} ${plot.z(0)}H${left + 4}`} />
-          <Label x={left - 6} y={(top + plot.z(0)) / 2 + 4} anchor="end">
-            {metres(section.height)}
-          </Label>
+          <g transform={`rotate(-90 ${left - 9} ${(top + plot.z(0)) / 2})`}>
+            <Label x={left - 9} y={(top + plot.z(0)) / 2} anchor="middle">
+              {length(section.height)}
+            </Label>
+          </g>
         </>
       )}
     </g>
@@ -242,8 +249,8 @@ function Label({ x, y, anchor, children }: { readonly x: number; readonly y: num
 }
 
 /** "3.1 m high", "4 m to the eaves, 8 m to the ridge". */
-function tall(section: SectionDocument): string {
-  return section.ridge === null ? `${metres(section.height)} high` : `${metres(section.height)} to the eaves, ${metres(section.highest)} to the ridge`;
+function tall(section: SectionDocument, { length }: Reader): string {
+  return section.ridge === null ? `${length(section.height)} high` : `${length(section.height)} to the eaves, ${length(section.highest)} to the ridge`;
 }
 
 /** "Lanterns 60 lx, windows 3 lx." */
@@ -252,7 +259,7 @@ function glow({ windows, lamps }: SceneryData): string {
   return parts.length === 0 ? '' : `Its glow then: ${parts.join(', ')}.`;
 }
 
-function inWords(section: SectionDocument, levels: LevelsDocument): string {
-  const above = section.openAbove ? 'nothing overhead' : tall(section);
-  return `Section of the room: ${above}, subject ${metres(section.face.x - section.camera.x)} from the camera, face ${signed(levels.face)} stops, backdrop ${signed(levels.backdrop)} stops.`;
+function inWords(section: SectionDocument, levels: LevelsDocument, reader: Reader): string {
+  const above = section.openAbove ? 'nothing overhead' : tall(section, reader);
+  return `Section of the room: ${above}, subject ${reader.length(section.face.x - section.camera.x)} from the camera, face ${signed(levels.face)} stops, backdrop ${signed(levels.backdrop)} stops.`;
 }

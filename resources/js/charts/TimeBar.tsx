@@ -1,13 +1,12 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { turnOfTheDay } from '@/types/generated';
+import { useReader } from '@/lib/useReader';
+import { clockOf, DAY, scaleOf, ticks } from './axis';
 
 /** Minutes to which a hand sets times. */
 const GRAIN = 5;
 
 /** ms without a key after which a time is taken as meant. */
 const SETTLED = 700;
-
-const DAY = 1440;
 
 interface Props {
   readonly name: string;
@@ -19,29 +18,19 @@ interface Props {
   readonly onMove: (from: number) => void;
 }
 
-/** "19:30" of minutes since six in the morning. */
-export function clockOf(minutes: number): string {
-  const ofDay = (minutes + turnOfTheDay + DAY) % DAY;
-  return `${String(Math.floor(ofDay / 60)).padStart(2, '0')}:${String(ofDay % 60).padStart(2, '0')}`;
-}
-
-/** The full hours that a track shows. */
-function hoursIn([start, end]: readonly [number, number]): number[] {
-  const first = Math.ceil(start / 60);
-  return Array.from({ length: Math.max(0, Math.floor(end / 60) - first + 1) }, (_, i) => (first + i) * 60);
-}
-
 /** The hours over all tracks. */
 export function TimeScale({ span }: { readonly span: readonly [number, number] }) {
-  const hours = hoursIn(span);
+  const { hour: told } = useReader();
+  const hours = ticks(...span, 60);
+  const percent = scaleOf(span, [0, 100]);
   const every = Math.ceil(hours.length / 6);
   return (
     <div aria-hidden className="relative h-5 text-sm text-faint">
       {hours
         .filter((_, i) => i % every === 0)
         .map((hour) => (
-          <span key={hour} className="absolute -translate-x-1/2" style={{ left: `${((hour - span[0]) / (span[1] - span[0])) * 100}%` }}>
-            {clockOf(hour)}
+          <span key={hour} className="absolute -translate-x-1/2" style={{ left: `${percent(hour)}%` }}>
+            {told(clockOf(hour))}
           </span>
         ))}
     </div>
@@ -50,6 +39,7 @@ export function TimeScale({ span }: { readonly span: readonly [number, number] }
 
 /** A moment on the track of the night: dragged, or moved with the arrow keys. */
 export function TimeBar({ name, from, minutes, span, onMove }: Props) {
+  const { time } = useReader();
   const track = useRef<HTMLDivElement>(null);
   const [move, setMove] = useState<{ readonly of: number; readonly to: number } | null>(null);
   const timer = useRef(0);
@@ -57,7 +47,7 @@ export function TimeBar({ name, from, minutes, span, onMove }: Props) {
   // What was moved from another start than the present one has arrived already.
   const moved = move?.of === from ? move.to : null;
   const at = moved ?? from;
-  const percent = (value: number) => ((value - span[0]) / (span[1] - span[0])) * 100;
+  const percent = scaleOf(span, [0, 100]);
   const settle = (to: number) => {
     window.clearTimeout(timer.current);
     if (to !== from) onMove(to);
@@ -85,7 +75,7 @@ export function TimeBar({ name, from, minutes, span, onMove }: Props) {
   };
   return (
     <div ref={track} className="relative h-9 min-w-0 overflow-hidden rounded bg-sunk">
-      {hoursIn(span).map((hour) => (
+      {ticks(...span, 60).map((hour) => (
         <span key={hour} aria-hidden className="absolute inset-y-0 w-px bg-line" style={{ left: `${percent(hour)}%` }} />
       ))}
       <div
@@ -95,7 +85,7 @@ export function TimeBar({ name, from, minutes, span, onMove }: Props) {
         aria-valuemin={0}
         aria-valuemax={DAY - 1}
         aria-valuenow={at}
-        aria-valuetext={`${clockOf(at)} to ${clockOf(at + minutes)}`}
+        aria-valuetext={`${time(clockOf(at))} to ${time(clockOf(at + minutes))}`}
         className="absolute inset-y-1 flex min-w-2 cursor-grab touch-none items-center rounded-sm bg-ink focus-visible:outline-offset-0 active:cursor-grabbing"
         style={{ left: `${percent(at)}%`, width: `${Math.max(1, percent(at + minutes) - percent(at))}%` }}
         onKeyDown={step}
@@ -115,7 +105,7 @@ export function TimeBar({ name, from, minutes, span, onMove }: Props) {
       />
       {moved !== null && (
         <span className="pointer-events-none absolute inset-y-0 right-2 flex items-center bg-sunk pl-1 text-sm font-semibold" aria-hidden>
-          {clockOf(moved)}
+          {time(clockOf(moved))}
         </span>
       )}
     </div>

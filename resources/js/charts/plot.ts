@@ -3,7 +3,7 @@ import type { PointDocument, SectionDocument } from '@/types/generated';
 /** px that the drawing may be high, px to a metre below which a long room is cut. */
 const TALLEST = 250;
 const SMALLEST = 42;
-export const MARGIN = { left: 68, right: 16, top: 16, bottom: 34 };
+export const MARGIN = { left: 48, right: 16, top: 16, bottom: 34 };
 
 /** Metres to pixels, for a stretch of the room. */
 export interface Plot {

@@ -6,11 +6,6 @@ export function signed(stops: number | null): string {
   return `${sign}${Math.abs(rounded).toFixed(1)}`;
 }
 
-/** A length with its unit, without zeros at the end: "3.1 m". */
-export function metres(length: number): string {
-  return `${String(Math.round(length * 100) / 100)} m`;
-}
-
 /** A share of 1 as per cent. */
 export function percent(share: number): string {
   return `${Math.round(share * 100)} %`;

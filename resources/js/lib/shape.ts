@@ -1,3 +1,5 @@
+import type { WhenKind } from './when';
+
 interface FormOption {
   readonly value: string;
   readonly label: string;
@@ -16,7 +18,8 @@ export type FormField = {
   | { readonly kind: 'choice'; readonly options: readonly FormOption[] }
   | { readonly kind: 'choices'; readonly options: readonly FormOption[] }
   | { readonly kind: 'text' | 'lines'; readonly most: number; readonly example?: string }
-  | { readonly kind: 'zone' | 'date' | 'time' | 'datetime-local' | 'hidden' | 'flag' }
+  | { readonly kind: WhenKind }
+  | { readonly kind: 'zone' | 'hidden' | 'flag' }
   | { readonly kind: 'part'; readonly fields: Form }
   | { readonly kind: 'list'; readonly one: string; readonly most: number; readonly fields: Form }
 );

@@ -1,5 +1,7 @@
 // Written by `php artisan types:write` from the PHP data classes. Do not edit.
 
+export type Clock = '24' | '12';
+
 export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
 
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
@@ -7,6 +9,8 @@ export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' 
 export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct' | 'by-hand';
 
 export type KeptThing = 'candles' | 'lamps' | 'window' | 'stage' | 'cloth';
+
+export type LengthUnit = 'metres' | 'feet';
 
 export type Limit = 'hand-held' | 'sync' | 'longest-time' | 'fastest-shutter' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'full-output' | 'lowest-output';
 
@@ -28,10 +32,12 @@ export type ShortfallKind = 'room-too-dark' | 'room-too-bright' | 'flash-too-wea
 
 export type Step = 'third' | 'half' | 'tenth' | 'whole';
 
-/** Who is signed in. */
+/** Who is signed in, and how they are told things. */
 export interface AccountData {
   readonly name: string;
   readonly email: string;
+  readonly unit: LengthUnit;
+  readonly clock: Clock;
 }
 
 /** One way to point the head, and what it would take. */

@@ -1,6 +1,7 @@
 import { Slider } from 'radix-ui';
 import { useState } from 'react';
 import { stationOf, stations, valueAt } from '@/lib/scale';
+import { useMeasure } from '@/lib/useMeasure';
 import { useNear } from '@/lib/useNear';
 import { Field, INPUT } from './Field';
 
@@ -38,10 +39,7 @@ export function NumberField({ field, value, onChange, error, travel = 'none', on
         <div className="flex items-center gap-3">
           {travel !== 'none' && <Ruler field={field} value={value} onChange={onChange} travel={travel} onNear={onNear} />}
           <div className="relative w-28 shrink-0">
-            <Typed wires={wires} value={value} onChange={onChange} />
-            <span aria-hidden className="pointer-events-none absolute inset-y-0 right-2.5 flex items-center text-sm text-faint">
-              {field.unit.split(' ')[0]}
-            </span>
+            <Typed wires={wires} field={field} value={value} onChange={onChange} />
           </div>
         </div>
       )}
@@ -49,22 +47,28 @@ export function NumberField({ field, value, onChange, error, travel = 'none', on
   );
 }
 
-function Typed({ wires, value, onChange }: { readonly wires: object; readonly value: number; readonly onChange: (value: number) => void }) {
+function Typed({ wires, field, value, onChange }: Pick<Props, 'field' | 'value' | 'onChange'> & { readonly wires: object }) {
+  const { symbol, shown, valueOf, keys } = useMeasure(field);
   const [typed, setTyped] = useState<string | null>(null);
   return (
-    <input
-      {...wires}
-      className={`${INPUT} pr-12`}
-      inputMode="decimal"
-      value={typed ?? shown(value)}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        onChange(parsed(event.target.value));
-      }}
-      onBlur={() => {
-        if (typed !== null && !Number.isNaN(parsed(typed))) setTyped(null);
-      }}
-    />
+    <>
+      <input
+        {...wires}
+        className={`${INPUT} ${symbol === '' ? '' : 'pr-12'}`}
+        inputMode={keys}
+        value={typed ?? (Number.isNaN(value) ? '' : shown(value))}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          onChange(valueOf(event.target.value));
+        }}
+        onBlur={() => {
+          if (typed !== null && !Number.isNaN(valueOf(typed))) setTyped(null);
+        }}
+      />
+      <span aria-hidden className="pointer-events-none absolute inset-y-0 right-2.5 flex items-center text-sm text-faint">
+        {symbol.split(' ')[0]}
+      </span>
+    </>
   );
 }
 
@@ -74,6 +78,7 @@ interface RulerProps extends Pick<Props, 'field' | 'value' | 'onChange'> {
 }
 
 function Ruler({ field: range, value, onChange, travel, onNear }: RulerProps) {
+  const { symbol, shown } = useMeasure(range);
   const byFactor = travel === 'factor';
   const steps = byFactor ? stations(range.min, range.max) : Math.round((range.max - range.min) / range.step);
   const at = Number.isNaN(value) ? 0 : byFactor ? stationOf(value, range.min) : Math.round((value - range.min) / range.step);
@@ -101,18 +106,9 @@ function Ruler({ field: range, value, onChange, travel, onNear }: RulerProps) {
       </Slider.Track>
       <Slider.Thumb
         aria-label={range.label}
-        aria-valuetext={`${shown(value)} ${range.unit}`}
+        aria-valuetext={`${shown(value)} ${symbol}`.trim()}
         className="block h-6 w-3.5 rounded-sm border-2 border-raised bg-ink shadow"
       />
     </Slider.Root>
   );
-}
-
-function shown(value: number): string {
-  return Number.isNaN(value) ? '' : String(Math.round(value * 100) / 100).replace('-', '−');
-}
-
-function parsed(text: string): number {
-  const plain = text.trim().replace('−', '-').replace(',', '.');
-  return plain === '' ? NaN : Number(plain);
 }

@@ -1,9 +1,12 @@
 import { useState } from 'react';
 import type { Faults } from '@/lib/http';
 import type { FieldOf, FormField } from '@/lib/shape';
+import { useMeasure } from '@/lib/useMeasure';
+import type { WhenKind } from '@/lib/when';
 import { Choice } from './Choice';
 import { Field, INPUT } from './Field';
 import { TextField } from './TextField';
+import { WhenField } from './WhenField';
 
 export interface ControlProps<F extends FormField = FormField> {
   readonly field: F;
@@ -23,28 +26,28 @@ function hinted(field: FormField): { readonly hint?: string } {
 
 /** Text that is no number goes to the server as it is, which says what is wrong with it. */
 export function NumberBox({ field, value, faults, path, onChange }: ControlProps<FieldOf<'number'>>) {
+  const { symbol, shown, valueOf, keys } = useMeasure(field);
   const [typed, setTyped] = useState<string | null>(null);
-  const shown = typeof value === 'number' ? String(value).replace('-', '−') : typeof value === 'string' ? value : '';
   return (
     <Field label={called(field)} error={faults[path]} {...hinted(field)}>
       {(wires) => (
         <div className="relative">
           <input
             {...wires}
-            className={`${INPUT} pr-18`}
-            inputMode="decimal"
-            value={typed ?? shown}
+            className={`${INPUT} ${symbol === '' ? '' : 'pr-18'}`}
+            inputMode={keys}
+            value={typed ?? (typeof value === 'number' ? shown(value) : typeof value === 'string' ? value : '')}
             onChange={(event) => {
-              const plain = event.target.value.trim().replace('−', '-').replace(',', '.');
-              setTyped(event.target.value);
-              onChange(plain === '' ? undefined : Number.isNaN(Number(plain)) ? plain : Number(plain));
+              const text = event.target.value;
+              setTyped(text);
+              onChange(text.trim() === '' ? undefined : Number.isNaN(valueOf(text)) ? text.trim() : valueOf(text));
             }}
             onBlur={() => {
               setTyped(null);
             }}
           />
           <span aria-hidden className="pointer-events-none absolute inset-y-0 right-2.5 flex items-center text-sm text-faint">
-            {field.unit.length > 10 ? field.unit.split(' ')[0] : field.unit}
+            {symbol.length > 10 ? symbol.split(' ')[0] : symbol}
           </span>
         </div>
       )}
@@ -133,13 +136,25 @@ export function Lines({ field, value, faults, path, onChange }: ControlProps) {
   );
 }
 
-const TYPES: Partial<Record<FormField['kind'], string>> = { date: 'date', time: 'time', 'datetime-local': 'datetime-local' };
+export function When({ field, value, faults, path, onChange }: ControlProps<FieldOf<WhenKind>>) {
+  return (
+    <WhenField
+      kind={field.kind}
+      label={called(field)}
+      {...hinted(field)}
+      error={faults[path]}
+      value={typeof value === 'string' ? value : ''}
+      onChange={(next) => {
+        onChange(next === '' ? undefined : next);
+      }}
+    />
+  );
+}
 
 export function Text({ field, value, faults, path, onChange }: ControlProps) {
   return (
     <TextField
       label={called(field)}
-      type={TYPES[field.kind] ?? 'text'}
       {...('example' in field ? { placeholder: `like ${field.example ?? ''}` } : {})}
       {...(field.kind === 'zone' ? { list: 'zones' } : {})}
       {...hinted(field)}

@@ -1,7 +1,7 @@
 import type { Faults } from '@/lib/http';
 import { asList, asValues, changed, fresh, type FieldOf, type Form, type FormField, type Values } from '@/lib/shape';
 import { Button } from './Button';
-import { Check, Flag, Lines, NumberBox, One, Some, Text, Told, type ControlProps } from './ShapeControls';
+import { Check, Flag, Lines, NumberBox, One, Some, Text, Told, When, type ControlProps } from './ShapeControls';
 
 interface Props {
   readonly form: Form;
@@ -20,7 +20,7 @@ export function ShapeForm({ form, values, faults, path = '', entry, onChange }: 
   return (
     <div className={`grid items-start gap-x-4 gap-y-3.5 ${entry === undefined ? 'grid-cols-[repeat(auto-fill,minmax(min(100%,13rem),1fr))]' : 'grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))]'}`}>
       {shown.map((described) => (entry === 'further' ? { ...described, hint: '' } : described)).map((field) => (
-        <div key={field.name} className={isWide(field) ? 'col-span-full' : ''}>
+        <div key={field.name} className={isWide(field) ? 'col-span-full' : field.kind === 'datetime-local' ? 'col-span-2' : ''}>
           <Control
             field={field}
             value={values[field.name]}
@@ -57,6 +57,10 @@ function Control(props: ControlProps) {
       return <Part {...props} field={field} />;
     case 'list':
       return <List {...props} field={field} />;
+    case 'date':
+    case 'time':
+    case 'datetime-local':
+      return <When {...props} field={field} />;
     case 'hidden':
       return null;
     default:

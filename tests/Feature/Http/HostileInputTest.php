@@ -83,6 +83,7 @@ final class HostileInputTest extends TestCase
             yield "$what a piece" => ['POST', "/pieces/PIECE/$what", ['x']];
         }
         yield 'starter gear' => ['POST', '/bag/starter', ['x']];
+        yield 'lengths and times' => ['PUT', '/account/voice', ['unit', 'clock']];
         yield 'another password' => ['PUT', '/account/password', ['current', 'password']];
         yield 'sign out' => ['POST', '/sign-out', ['x']];
         yield 'sign in' => ['POST', '/sign-in', ['email', 'password', 'remember']];
@@ -219,7 +220,7 @@ final class HostileInputTest extends TestCase
             str_starts_with($path, '/pieces') => $moment->lens->data,
             str_starts_with($path, '/bag/new') => Piece::query()->where('kind', basename($path))->first()->data ?? [],
             str_starts_with($path, '/places/') => array_diff_key($moment->night->venue->document(), ['uid' => null]),
-            default => ['name' => 'Gala', 'place' => 'Mint', 'heldOn' => '2027-02-06', 'zone' => 'UTC', 'email' => 'x@kaddle.example', 'password' => self::PASSWORD, 'current' => self::PASSWORD, 'token' => 'x', 'kind' => 'barn'],
+            default => ['name' => 'Gala', 'place' => 'Mint', 'heldOn' => '2027-02-06', 'zone' => 'UTC', 'email' => 'x@kaddle.example', 'password' => self::PASSWORD, 'current' => self::PASSWORD, 'token' => 'x', 'kind' => 'barn', 'unit' => 'feet', 'clock' => '12'],
         };
 
         return array_intersect_key($body, array_flip($fields)) + (str_starts_with($path, '/moments') ? $body : []);

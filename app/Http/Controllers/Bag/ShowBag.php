@@ -11,15 +11,16 @@ use App\Pages\Listings;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
+use Kaddle\Core\Words\Voice;
 
 final class ShowBag
 {
-    public function __invoke(#[CurrentUser] User $user): Response
+    public function __invoke(#[CurrentUser] User $user, Voice $voice): Response
     {
         $pieces = $user->pieces()->withUses()->orderBy('id')->get();
 
         return Inertia::render('bag/Index', [
-            'pieces' => $pieces->map(static fn(Piece $p): PieceData => Listings::piece($p))->all(),
+            'pieces' => $pieces->map(static fn(Piece $p): PieceData => Listings::piece($p, $voice))->all(),
         ]);
     }
 }

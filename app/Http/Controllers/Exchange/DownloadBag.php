@@ -9,7 +9,8 @@ use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
-use Kaddle\Core\Gear\PieceFigures;
+use Kaddle\Core\Words\PieceWords;
+use Kaddle\Core\Words\Voice;
 
 /** The bag as a packing list. */
 final class DownloadBag
@@ -17,7 +18,7 @@ final class DownloadBag
     public function __invoke(#[CurrentUser] User $user): Response
     {
         return Csv::download('bag', ['Kind', 'Name', 'Figures', 'Archived'], array_values($user->pieces()->orderBy('kind')->orderBy('id')->get()->map(static fn(Piece $p): array => [
-            $p->kind->inWords(), $p->name(), PieceFigures::inALine($p->kind, $p->figures()), $p->archived_at === null ? 'no' : 'yes',
+            $p->kind->inWords(), $p->name(), PieceWords::inALine($p->kind, $p->figures(), Voice::plain()), $p->archived_at === null ? 'no' : 'yes',
         ])->all()));
     }
 }

@@ -11,17 +11,18 @@ use App\Pages\Listings;
 use Inertia\Inertia;
 use Inertia\Response;
 use Kaddle\Core\Form\PlaceForm;
+use Kaddle\Core\Words\Voice;
 
 final class ShowPlace
 {
-    public function __invoke(Venue $venue): Response
+    public function __invoke(Venue $venue, Voice $voice): Response
     {
         return Inertia::render('places/Show', [
             'id' => $venue->id,
             'nights' => $venue->nights()->count(),
             'form' => PlaceForm::shape()->form(),
             'values' => array_diff_key($venue->document(), ['uid' => null]),
-            'rooms' => $venue->rooms()->withCount('moments')->get()->map(static fn(Room $r): RoomSummary => Listings::room($r))->all(),
+            'rooms' => $venue->rooms()->withCount('moments')->get()->map(static fn(Room $r): RoomSummary => Listings::room($r, $voice))->all(),
         ]);
     }
 }

@@ -13,14 +13,14 @@ export function Costs({ momentId, draft }: { readonly momentId: number; readonly
 /** Drawn anew with a new answer, not with every move of the hand. */
 const Curves = memo(function Curves({ costs }: { readonly costs: CostsDocument }) {
   return (
-    <section aria-labelledby="costs" className="grid gap-3">
+    <section aria-labelledby="costs" className="grid grid-cols-1 gap-3">
       <h2 id="costs" className="text-lg">
         What a change costs
       </h2>
       <p>
         {costs.sentence} Each curve gives stops on the face, and below it the clicks of output to turn.
       </p>
-      <div className="grid gap-5 md:grid-cols-2">
+      <div className="grid grid-cols-1 gap-5 md:grid-cols-2">
         <Curve title="Subject nearer or farther" costs={costs.distances} beside={costs.distancesDirect} note="Dashed: bare direct light." />
         <Curve title="Ceiling lower or higher" costs={costs.ceilings} />
         <Curve title={`Another finish on the ${costs.finishedFace === 'ceiling' ? 'ceiling' : 'wall that the head points at'}`} costs={costs.finishes} travel="difference" marks={SHARES} note="Across: how much the finish reflects." />

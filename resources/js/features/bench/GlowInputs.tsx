@@ -1,4 +1,5 @@
 import { memo } from 'react';
+import { useReader } from '@/lib/useReader';
 import { fields, type GlowDraft } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
@@ -26,6 +27,7 @@ interface Props extends Pick<InputProps, 'bench' | 'faults' | 'onChange' | 'ahea
 /** The glow, told as EV, as the exposure that a meter gave for it, or by the curve of the room. */
 export const GlowInputs = memo(function GlowInputs({ bench, glow, bodyId, faults, onChange, ahead }: Props) {
   const body = bench.bodies.find((choice) => choice.gear.id === bodyId) ?? bench.bodies[0];
+  const { time } = useReader();
   const { ev, metered, curve } = glow;
   const set = (next: GlowDraft) => {
     onChange((before) => ({ ...before, glow: next }));
@@ -69,7 +71,7 @@ export const GlowInputs = memo(function GlowInputs({ bench, glow, bodyId, faults
       )}
       {curve && (
         <p>
-          EV {bench.curve.ev.toFixed(1).replace('-', '−')} ± {bench.curve.doubt.toFixed(1)} at {bench.curve.at}, about {bench.curve.kelvin} K. It moves with time, sun and
+          EV {bench.curve.ev.toFixed(1).replace('-', '−')} ± {bench.curve.doubt.toFixed(1)} at {time(bench.curve.at)}, about {bench.curve.kelvin} K. It moves with time, sun and
           dimmers; see{' '}
           <TextLink href={`/rooms/${bench.roomId}`}>{bench.roomName}</TextLink>.
         </p>

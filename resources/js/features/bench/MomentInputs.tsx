@@ -2,6 +2,7 @@ import { fields } from '@/types/generated';
 import { router } from '@inertiajs/react';
 import { Confirm } from '@/ui/Confirm';
 import { TextField } from '@/ui/TextField';
+import { WhenField } from '@/ui/WhenField';
 import type { InputProps } from './Inputs';
 
 export function MomentInputs({ bench, draft, faults, onChange }: InputProps) {
@@ -15,9 +16,9 @@ export function MomentInputs({ bench, draft, faults, onChange }: InputProps) {
           onChange({ ...draft, name });
         }}
       />
-      <TextField
+      <WhenField
         label={fields.startsAt.label}
-        type="time"
+        kind="time"
         value={draft.startsAt}
         error={faults['startsAt']}
         onChange={(startsAt) => {

@@ -1,7 +1,8 @@
 import { memo } from 'react';
 import { ClickRule, Marks } from '@/charts/ClickRule';
-import { metres, percent } from '@/lib/format';
+import { percent } from '@/lib/format';
 import type { Faults } from '@/lib/http';
+import { useReader } from '@/lib/useReader';
 import type { AimDocument, ControlDocument, LocksDraft, SolutionDocument } from '@/types/generated';
 
 interface Props {
@@ -20,6 +21,7 @@ type Hold = (locks: Partial<LocksDraft>) => void;
 
 /** What to set, in the order in which the hands do it: camera, head, output. */
 export const Settings = memo(function Settings({ solution, stale, busy, locks, faults, onHold, onNear }: Props) {
+  const { length } = useReader();
   const held = (field: keyof LocksDraft) => ({ field, held: locks[field] !== null, fault: faults[`look.locks.${field}`], onHold, onNear });
   return (
     <section aria-labelledby="settings" aria-live="polite" aria-busy={busy} className={`grid grid-cols-2 gap-px border-y border-line bg-line sm:grid-cols-3 xl:grid-cols-5 ${stale ? 'outline-2 -outline-offset-2 outline-alarm outline-dashed' : ''}`}>
@@ -27,7 +29,7 @@ export const Settings = memo(function Settings({ solution, stale, busy, locks, f
         Settings
       </h2>
       <Control name="Shutter" control={solution.shutter} unit={solution.shutter.label.startsWith('1/') ? 's' : ''} {...held('shutter')} />
-      <Control name="Aperture" control={solution.aperture} unit="" note={`sharp from ${metres(solution.sharpFrom)} ${solution.sharpTo === null ? 'on' : `to ${metres(solution.sharpTo)}`}`} {...held('aperture')} />
+      <Control name="Aperture" control={solution.aperture} unit="" note={`sharp from ${length(solution.sharpFrom)} ${solution.sharpTo === null ? 'on' : `to ${length(solution.sharpTo)}`}`} {...held('aperture')} />
       <Control name="ISO" control={solution.iso} unit="" {...held('iso')} />
       <Head head={solution.head} zoom={solution.zoom} />
       <Control name="Flash output" control={solution.output} unit="" className="col-span-2 sm:col-span-1" />

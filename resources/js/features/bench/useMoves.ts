@@ -1,10 +1,13 @@
 import { useMemo, type Dispatch, type SetStateAction } from 'react';
 import type { Move } from '@/charts/Handle';
+import { useReader } from '@/lib/useReader';
 import { fields, type MomentDraft, type SectionDocument } from '@/types/generated';
 
-/** m and degrees to which the hand is rounded. */
-const GRID = 0.1;
+/** Degrees to which the hand is rounded. */
 const TURN = 5;
+
+/** m to which a distance that follows is rounded. */
+const FINE = 0.01;
 
 /** Steps either way that are asked for once something is taken. */
 const AHEAD = 12;
@@ -20,22 +23,23 @@ export type Moves = Readonly<Record<What, (from: SectionDocument) => (move: Move
  * say. Once something is taken, the places where it may go next are asked for ahead.
  */
 export function useMoves(change: Dispatch<SetStateAction<MomentDraft>>, ahead: (next: readonly Next[]) => void): Moves {
+  const { grid } = useReader();
   return useMemo(() => {
     const handle = (what: What) => (from: SectionDocument) => {
-      ahead(steps().map((step) => (draft) => NEXT[what](from, STEPS[what](from, step, draft), draft)(draft)));
+      ahead(steps().map((step) => (draft) => NEXT[what](from, STEPS[what](from, step, draft, grid), draft, grid)(draft)));
       let taken: MomentDraft | null = null;
       return (move: Move) => {
         change((before) => {
           // The drawing may still show what was before the last change; the draft at hand counts.
           taken ??= before;
-          const moved = NEXT[what](from, move, taken)(before);
+          const moved = NEXT[what](from, move, taken, grid)(before);
           // A hand that moves within the grid changes nothing.
           return JSON.stringify(moved) === JSON.stringify(before) ? before : moved;
         });
       };
     };
     return { subject: handle('subject'), camera: handle('camera'), ceiling: handle('ceiling'), tilt: handle('tilt'), turn: handle('turn') };
-  }, [change, ahead]);
+  }, [change, ahead, grid]);
 }
 
 /** Nearest first: −1, 1, −2, 2 … */
@@ -43,26 +47,26 @@ function steps(): readonly number[] {
   return Array.from({ length: 2 * AHEAD }, (_, i) => (i % 2 === 0 ? -1 : 1) * (1 + Math.floor(i / 2)));
 }
 
-/** The draft after a move from where something was taken. */
-const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: MomentDraft) => Next>> = {
-  subject: (from, hand, { camera, subject }) => {
+/** The draft after a move from where something was taken, rounded to a grid of so many m. */
+const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: MomentDraft, grid: number) => Next>> = {
+  subject: (from, hand, { camera, subject }, grid) => {
     const move = oneWay(hand);
-    const distance = within(to(subject.distance + move.along, GRID), { ...fields['subject.distance'], max: from.length - camera.fromBackWall - GRID });
-    const height = within(to(subject.height + move.up, GRID / 2), fields['subject.height']);
+    const distance = within(to(subject.distance + move.along, grid), { ...fields['subject.distance'], max: from.length - camera.fromBackWall - grid });
+    const height = within(to(subject.height + move.up, grid / 2), fields['subject.height']);
     // What the hand does not mean stays off the grid, where it was.
     return (draft) => ({ ...draft, subject: move.up === 0 ? { ...subject, distance } : { ...subject, height } });
   },
   // The people stay where they are, so the distance follows.
-  camera: (_, hand, { camera, subject }) => {
+  camera: (_, hand, { camera, subject }, grid) => {
     const face = camera.fromBackWall + subject.distance;
     const move = oneWay(hand);
-    const fromBackWall = within(to(camera.fromBackWall + move.along, GRID), { min: fields['camera.fromBackWall'].min, max: face - fields['subject.distance'].min });
-    const height = within(to(camera.height + move.up, GRID / 2), fields['camera.height']);
-    const distance = to(face - fromBackWall, GRID / 10);
+    const fromBackWall = within(to(camera.fromBackWall + move.along, grid), { min: fields['camera.fromBackWall'].min, max: face - fields['subject.distance'].min });
+    const height = within(to(camera.height + move.up, grid / 2), fields['camera.height']);
+    const distance = to(face - fromBackWall, FINE);
     return (draft) => (move.up === 0 ? { ...draft, camera: { ...camera, fromBackWall }, subject: { ...draft.subject, distance } } : { ...draft, camera: { ...camera, height } });
   },
-  ceiling: (_, move, { room }) => {
-    const height = within(to(room.height + move.up, GRID), fields['room.height']);
+  ceiling: (_, move, { room }, grid) => {
+    const height = within(to(room.height + move.up, grid), fields['room.height']);
     return (draft) => ({ ...draft, room: { ...draft.room, height } });
   },
   tilt: (from, move, taken) => {
@@ -80,10 +84,10 @@ const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: Mom
 };
 
 /** A step of the grid as the move of a hand, from where something was taken. */
-const STEPS: Readonly<Record<What, (from: SectionDocument, step: number, taken: MomentDraft) => Move>> = {
-  subject: (_, step) => ({ along: step * GRID, up: 0 }),
-  camera: (_, step) => ({ along: step * GRID, up: 0 }),
-  ceiling: (_, step) => ({ along: 0, up: step * GRID }),
+const STEPS: Readonly<Record<What, (from: SectionDocument, step: number, taken: MomentDraft, grid: number) => Move>> = {
+  subject: (_, step, __, grid) => ({ along: step * grid, up: 0 }),
+  camera: (_, step, __, grid) => ({ along: step * grid, up: 0 }),
+  ceiling: (_, step, __, grid) => ({ along: 0, up: step * grid }),
   tilt: (from, step, taken) => {
     const { x, y, z } = toward(from, taken);
     const tilt = Math.asin(z) + radians(step * TURN);

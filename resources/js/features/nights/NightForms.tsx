@@ -5,6 +5,7 @@ import { Button } from '@/ui/Button';
 import { Confirm } from '@/ui/Confirm';
 import { Panel } from '@/ui/Panel';
 import { TextField } from '@/ui/TextField';
+import { WhenField } from '@/ui/WhenField';
 
 /** What can be done with a night as a whole. */
 export function NightForms({ night, moments }: { readonly night: NightData; readonly moments: number }) {
@@ -50,7 +51,7 @@ function NightForm({ night, method, url, action, start }: NightFormProps) {
       }}
     >
       <TextField label="Name" {...field(form, 'name')} />
-      <TextField label="Date" type="date" {...field(form, 'heldOn')} />
+      <WhenField kind="date" label="Date" {...field(form, 'heldOn')} />
       <Button type="submit" disabled={form.processing}>
         {action}
       </Button>

@@ -1,6 +1,7 @@
 import { Link, router } from '@inertiajs/react';
-import { TimeBar, clockOf } from '@/charts/TimeBar';
-import { metres } from '@/lib/format';
+import { clockOf } from '@/charts/axis';
+import { TimeBar } from '@/charts/TimeBar';
+import { useReader } from '@/lib/useReader';
 import type { AnswerData, TimetableRow } from '@/types/generated';
 import { Warnings } from '@/ui/Warnings';
 
@@ -11,6 +12,7 @@ interface Props {
 
 /** A moment in the timetable. */
 export function Row({ row, span }: Props) {
+  const { length, time } = useReader();
   return (
     <li className="grid gap-1">
       <Gap minutes={row.gap} />
@@ -18,7 +20,7 @@ export function Row({ row, span }: Props) {
         <div className="grid min-w-0 content-start gap-1">
           <p className="flex flex-wrap items-baseline gap-x-3">
             <time className="font-head text-lg font-semibold whitespace-nowrap">
-              {row.startsAt}–{row.endsAt}
+              {time(row.startsAt)}–{time(row.endsAt)}
             </time>
             <Link href={`/moments/${row.id}`} className="text-lg font-semibold underline decoration-line underline-offset-4 hover:decoration-ink">
               {row.name}
@@ -26,8 +28,8 @@ export function Row({ row, span }: Props) {
           </p>
           <p className="flex flex-wrap gap-x-5 text-faint">
             <span>{row.room}</span>
-            <span>{row.openAbove ? 'nothing overhead' : `ceiling ${metres(row.ceiling)}`}</span>
-            <span>subject at {metres(row.distance)}</span>
+            <span>{row.openAbove ? 'nothing overhead' : `ceiling ${length(row.ceiling)}`}</span>
+            <span>subject at {length(row.distance)}</span>
             <span>
               glow EV {row.glow.toFixed(1).replace('-', '−')}
               {row.fromCurve && ' by the room’s curve'}

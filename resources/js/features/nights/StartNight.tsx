@@ -5,6 +5,7 @@ import { templates } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/TextField';
+import { WhenField } from '@/ui/WhenField';
 
 const PATTERNS = [
   { value: '', label: 'a single moment', detail: 'Opens the bench with a supper in a function room.' },
@@ -30,7 +31,7 @@ export function StartNight({ places }: { readonly places: readonly string[] }) {
           <option key={place} value={place} />
         ))}
       </datalist>
-      <TextField label="When?" type="date" {...field(form, 'heldOn')} />
+      <WhenField kind="date" label="When?" {...field(form, 'heldOn')} />
       <Choice label="Begin with" options={PATTERNS} {...field(form, 'template')} />
       <Button type="submit" look="main" disabled={form.processing}>
         Start the night

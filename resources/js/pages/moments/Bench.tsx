@@ -75,7 +75,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
         <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line">
           <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} ahead={ahead} />
         </div>
-        <div className="order-1 grid min-w-0 content-start gap-4 pb-4 lg:order-2">
+        <div className="order-1 grid min-w-0 grid-cols-1 content-start gap-4 pb-4 lg:order-2">
           <div className="pt-3">
             <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} scenery={state.scenery} onMove={moves} />
             <PlanView section={solution.section} scenery={state.scenery} onMove={moves} />
@@ -101,13 +101,13 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             <Warnings rules={bench.rules} cautions={bench.cautions} />
           </div>
         </div>
-        <div className="order-3 grid min-w-0 content-start gap-6 py-4 lg:order-4">
-          <div className="grid gap-3 px-4">
+        <div className="order-3 grid min-w-0 grid-cols-1 content-start gap-6 py-4 lg:order-4">
+          <div className="grid grid-cols-1 gap-3 px-4">
             <h2 className="text-lg">What the picture will show, in stops</h2>
             <LevelScale levels={solution.levels} kept={kept} />
             <Split split={solution.split} />
           </div>
-          <div className="grid gap-3 px-4">
+          <div className="grid grid-cols-1 gap-3 px-4">
             <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
             <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
           </div>

@@ -2,6 +2,7 @@ import { NightFrame } from '@/features/nights/NightFrame';
 import { Pending } from '@/features/nights/Pending';
 import { usePending } from '@/features/nights/usePending';
 import { signed } from '@/lib/format';
+import { useReader } from '@/lib/useReader';
 import type { KitCellData, KitData, PurchaseData } from '@/types/generated';
 import { FileLink } from '@/ui/FileLink';
 import { TextLink } from '@/ui/TextLink';
@@ -51,6 +52,7 @@ function Purchases({ purchases, short }: { readonly purchases: readonly Purchase
 }
 
 function Matrix({ kit }: { readonly kit: KitData }) {
+  const { time } = useReader();
   return (
     <section aria-labelledby="matrix" className="grid gap-2">
       <h2 id="matrix" className="text-xl">
@@ -76,7 +78,7 @@ function Matrix({ kit }: { readonly kit: KitData }) {
             {kit.rows.map((row) => (
               <tr key={row.momentId} className="*:border-t *:border-line">
                 <th scope="row" className="sticky left-0 min-w-40 bg-raised px-4 py-2 font-semibold">
-                  <span className="block text-sm font-normal text-faint">{row.startsAt}</span>
+                  <span className="block text-sm font-normal text-faint">{time(row.startsAt)}</span>
                   <TextLink href={`/moments/${row.momentId}`}>{row.name}</TextLink>
                 </th>
                 {row.cells.length === 0 && (

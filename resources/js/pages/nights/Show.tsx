@@ -5,6 +5,7 @@ import { NightFrame } from '@/features/nights/NightFrame';
 import { Pending } from '@/features/nights/Pending';
 import { Row } from '@/features/nights/Row';
 import { usePending } from '@/features/nights/usePending';
+import { useReader } from '@/lib/useReader';
 import type { TimetableData } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { FileLink } from '@/ui/FileLink';
@@ -14,6 +15,7 @@ const ROOM = 45;
 
 export default function Show({ timetable }: { readonly timetable: TimetableData }) {
   const { night, rows, pending } = timetable;
+  const { time } = useReader();
   usePending(pending, 'timetable');
   const span = [Math.min(...rows.map((row) => row.from)) - ROOM, Math.max(...rows.map((row) => row.from + row.minutes)) + ROOM] as const;
   return (
@@ -32,7 +34,7 @@ export default function Show({ timetable }: { readonly timetable: TimetableData 
     >
       <div className="flex flex-wrap items-center justify-between gap-x-6">
         <p>
-          {timetable.sunset === null ? 'No sunset this evening' : `Sunset at ${timetable.sunset}`}, by the clocks of {timetable.zone}. Drag a bar to move a moment, or use the
+          {timetable.sunset === null ? 'No sunset this evening' : `Sunset at ${time(timetable.sunset)}`}, by the clocks of {timetable.zone}. Drag a bar to move a moment, or use the
           arrow keys on it.
         </p>
         <p className="flex flex-wrap gap-x-6">

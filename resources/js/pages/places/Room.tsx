@@ -8,7 +8,7 @@ import { Confirm } from '@/ui/Confirm';
 import { Frame } from '@/ui/Frame';
 import { Panel, Refused, SaveButton } from '@/ui/Panel';
 import { ShapeForm } from '@/ui/ShapeForm';
-import { TextField } from '@/ui/TextField';
+import { WhenField } from '@/ui/WhenField';
 
 interface Props {
   readonly id: number;
@@ -39,9 +39,9 @@ export default function Room({ id, revision, venue, uses, form, values, curve }:
               Daylight through the windows and the lamps on their dimmers, corrected by what you measured. The hatched band is the doubt. Times are those of {curve.zone}.
             </p>
             <div className="w-44">
-              <TextField
+              <WhenField
                 label="Evening of"
-                type="date"
+                kind="date"
                 error={undefined}
                 value={curve.date}
                 onChange={(on) => {

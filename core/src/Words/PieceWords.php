@@ -2,23 +2,26 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Gear;
+namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Flash\ModifierKind;
+use Kaddle\Core\Gear\BatteryKind;
+use Kaddle\Core\Gear\LensForm;
+use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Quantity\Number;
 
 /** A piece of a bag in a line, as a list shows it. */
-final class PieceFigures
+final class PieceWords
 {
     private function __construct() {}
 
-    public static function inALine(PieceKind $kind, Record $piece): string
+    public static function inALine(PieceKind $kind, Record $piece, Voice $voice): string
     {
         return match ($kind) {
             PieceKind::Body => sprintf('%s steps, sync %s s, to ISO %s', $piece->text('step'), $piece->text('sync'), $piece->text('usableIso')),
             PieceKind::Lens => self::lens($piece),
-            PieceKind::Flash => self::unit($piece),
+            PieceKind::Flash => self::unit($piece, $voice),
             PieceKind::Modifier => self::modifier($piece),
             PieceKind::Gel => sprintf(
                 '%s%s mired, %s stops',
@@ -45,11 +48,11 @@ final class PieceFigures
         return sprintf('%s mm, %s', self::span($focal->min, $focal->max), $wide === $narrow ? $wide : "$wide to $narrow");
     }
 
-    private static function unit(Record $piece): string
+    private static function unit(Record $piece, Voice $voice): string
     {
         $guide = array_map(static fn(Record $step): float => $step->number('guideNumber'), $piece->records('zoom'));
 
-        return sprintf('guide number %s m, down to 1/%d', self::span(min([...$guide, INF]), max([...$guide, 0.0])), 2 ** $piece->whole('lowestUnderFull'));
+        return sprintf('%s, down to 1/%d', $voice->guideNumbers(min([...$guide, INF]), max([...$guide, 0.0])), 2 ** $piece->whole('lowestUnderFull'));
     }
 
     private static function modifier(Record $piece): string
