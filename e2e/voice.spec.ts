@@ -68,6 +68,7 @@ test('an account is told feet and the 12-hour clock on every page, or metres and
     await settings(page);
     await expectOnly(page, others);
     await page.getByRole('textbox', { name: 'Subject distance' }).fill('900 ft');
+    await page.getByRole('textbox', { name: 'Subject distance' }).blur();
     await expect(page.getByText(/distance must be/)).toBeVisible();
     await expectOnly(page, others);
     await page.setViewportSize({ width: 390, height: 844 });

@@ -130,7 +130,7 @@ function Trades({ trades, onTake }: { readonly trades: readonly TradeDocument[];
             <span>output {trade.output}</span>
             <span>ready after {trade.recycle} s</span>
             <span>{trade.pops} pops a set</span>
-            <span>hot after {trade.hotAfter} in 10 min</span>
+            <span>hot after {trade.hotAfter} pops in 10 min</span>
             <span className="text-faint">{trade.now ? 'as set' : trade.usable ? `shutter ${Math.abs(trade.stops)} ${trade.stops > 0 ? 'faster' : 'slower'}` : 'not what you deliver'}</span>
           </button>
         ))}
