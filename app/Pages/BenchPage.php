@@ -90,7 +90,7 @@ final class BenchPage
             $point->at->setTimezone($zone)->format('H:i'),
             round($point->glow->ev, 2),
             round($point->doubt, 2),
-            round($point->kelvin, -1),
+            round($point->colour->kelvin, -1),
             round($point->daylight, 3),
         );
     }
@@ -130,13 +130,13 @@ final class BenchPage
     private static function scenery(Moment $moment): SceneryData
     {
         $place = $moment->room->venue->place();
-        $outdoors = Daylight::lux(SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at));
+        $outdoors = Daylight::light(SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at))->lux;
         $room = $moment->room->figures();
         $hangs = array_map(static fn(Record $lamp): ?float => $lamp->has('hangs') ? $lamp->number('hangs') : null, $room->records('lamps'));
         $lamps = [];
         foreach (RoomForm::lamps($room) as $i => $lamp) {
-            $lux = $lamp->at(Evening::minutes($moment->clock()));
-            $lamps[] = new LampData($lamp->name, round($lux, 2), round($lux / $lamp->lux, 3), $hangs[$i]);
+            $lux = $lamp->at(Evening::minutes($moment->clock()))->lux;
+            $lamps[] = new LampData($lamp->name, round($lux, 2), round($lux / $lamp->light->lux, 3), $hangs[$i]);
         }
 
         return new SceneryData(array_map(static fn(Record $w): WindowData => new WindowData(

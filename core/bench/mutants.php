@@ -192,7 +192,9 @@ foreach ($taken as $n => [$file, [$offset, $length, $other, $told]]) {
     }
     fprintf(STDERR, "\r%d of %d, %d alive ", $n + 1, count($taken), $alive);
 }
-array_map(unlink(...), (array) glob("$work/*"));
+foreach (sources($work) as $left) {
+    unlink($left);
+}
 rmdir($work);
 if (!isset($options['list'])) {
     printf("%d mutants of %d, %d survive: %.1f %% die\n", count($taken), count($all), $alive, $taken === [] ? 100.0 : 100.0 * (1.0 - $alive / count($taken)));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Colour;
 
+use Kaddle\Core\Quantity\Kelvin;
+use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\Rgb;
 
 /**
@@ -18,8 +20,8 @@ use Kaddle\Core\Quantity\Rgb;
  */
 final readonly class Cast
 {
-    /** Mired of the white that the numbers are told against. */
-    private const WHITE = 1e6 / 6504.0;
+    /** K of the white that the numbers are told against. */
+    private const WHITE = 6504.0;
 
     /** Distance of that white from the black body. */
     private const WHITE_DUV = 0.0032;
@@ -28,8 +30,8 @@ final readonly class Cast
     private const BLACK_BODY = [-0.471106, 1.925865, -2.4243787, 1.5317403, -0.5179722, 0.0893944, -0.00616793];
 
     private function __construct(
-        /** Mired; above 0 is warmer than the flash. */
-        public float $mired,
+        /** Above 0 is warmer than the flash. */
+        public Mired $warmth,
         /** Duv in the CIE 1960 diagram; above 0 is greener, below 0 more magenta; 0.006 is plain to see. */
         public float $tint,
     ) {}
@@ -41,14 +43,14 @@ final readonly class Cast
         $y = 0.2126 * $light->r + 0.7152 * $light->g + 0.0722 * $light->b;
         $sum = $x + $y + 0.0193 * $light->r + 0.1192 * $light->g + 0.9505 * $light->b;
 
-        return $sum > 0.0 ? self::at($x / $sum, $y / $sum) : new self(0.0, 0.0);
+        return $sum > 0.0 ? self::at($x / $sum, $y / $sum) : new self(Mired::of(0.0), 0.0);
     }
 
     /** "about neutral", "40 mired warmer", "25 mired cooler, greenish". */
     public function inWords(): string
     {
-        $size = 5 * (int) round(abs($this->mired) / 5.0);
-        $warmth = $size < 10 ? '' : sprintf('%d mired %s', $size, $this->mired > 0.0 ? 'warmer' : 'cooler');
+        $size = 5 * (int) round(abs($this->warmth->mired) / 5.0);
+        $warmth = $size < 10 ? '' : sprintf('%d mired %s', $size, $this->warmth->mired > 0.0 ? 'warmer' : 'cooler');
         $tint = match (true) {
             $this->tint > 0.006 => 'greenish',
             $this->tint < -0.006 => 'pinkish',
@@ -66,7 +68,9 @@ final readonly class Cast
         $kelvin = max(1000.0, min(40000.0, $kelvin));
         $scale = -2.0 * $x + 12.0 * $y + 3.0;
 
-        return new self(1e6 / $kelvin - self::WHITE, self::duv(4.0 * $x / $scale, 6.0 * $y / $scale) - self::WHITE_DUV);
+        $warmth = Kelvin::of($kelvin)->mired()->minus(Kelvin::of(self::WHITE)->mired());
+
+        return new self($warmth, self::duv(4.0 * $x / $scale, 6.0 * $y / $scale) - self::WHITE_DUV);
     }
 
     private static function duv(float $u, float $v): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Colour;
 
+use Kaddle\Core\Quantity\Kelvin;
+use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Rgb;
@@ -15,28 +17,27 @@ use Kaddle\Core\Quantity\Rgb;
  */
 final readonly class Gel
 {
-    /** Mired of the flash as it leaves the head, 6504 K: the white of the colour space. */
-    private const FLASH = 1e6 / 6504.0;
+    /** K of the flash as it leaves the head: the white of the colour space. */
+    private const FLASH = 6504.0;
 
     private function __construct(
-        /** mired, above 0 warms */
-        public float $shift,
+        /** Above 0 warms. */
+        public Mired $shift,
         /** stops */
         public float $loss,
     ) {}
 
     /**
-     * @param float $shift mired, above 0 warms
-     * @param float $loss stops
+     * @param Mired $shift −110 to 250, above 0 warms
+     * @param float $loss stops, 0 to 5
      *
      * @throws OutOfRange
      */
-    public static function ofMired(float $shift, float $loss): self
+    public static function of(Mired $shift, float $loss): self
     {
-        return new self(
-            self::shiftRange()->checked('shift of the gel', $shift),
-            self::lossRange()->checked('loss of the gel', $loss),
-        );
+        self::shiftRange()->checked('shift of the gel', $shift->mired);
+
+        return new self($shift, self::lossRange()->checked('loss of the gel', $loss));
     }
 
     public static function shiftRange(): Range
@@ -55,8 +56,9 @@ final readonly class Gel
      */
     public function transmission(): Rgb
     {
-        $from = self::blackBody(self::FLASH);
-        $to = self::blackBody(self::FLASH + $this->shift);
+        $flash = Kelvin::of(self::FLASH)->mired();
+        $from = self::blackBody($flash);
+        $to = self::blackBody($flash->plus($this->shift));
         $colour = Rgb::of($to->r / $from->r, $to->g / $from->g, $to->b / $from->b);
 
         return $colour->times(2.0 ** -$this->loss / $colour->luminance());
@@ -66,8 +68,9 @@ final readonly class Gel
      * Linear BT.709 of the black body at equal luminance; chromaticity by the cubic
      * splines of Kim et al. (2002), 1667 to 25000 K.
      */
-    private static function blackBody(float $mired): Rgb
+    private static function blackBody(Mired $colour): Rgb
     {
+        $mired = $colour->mired;
         $k = $mired / 1000.0;
         $x = $mired > 250.0
             ? ((-0.2661239 * $k - 0.2343589) * $k + 0.8776956) * $k + 0.179910

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Colour;
 
+use Kaddle\Core\Quantity\Mired;
+
 /**
  * Gels by their usual strengths. Shifts and losses are the customary figures of the
  * trade; a sheet may differ by some 10 mired and a tenth of a stop.
@@ -32,11 +34,11 @@ enum GelKind: string
     public function gel(): Gel
     {
         return match ($this) {
-            self::FullOrange => Gel::ofMired(159.0, 0.65),
-            self::HalfOrange => Gel::ofMired(81.0, 0.5),
-            self::QuarterOrange => Gel::ofMired(42.0, 0.3),
-            self::QuarterBlue => Gel::ofMired(-35.0, 0.5),
-            self::HalfBlue => Gel::ofMired(-68.0, 0.9),
+            self::FullOrange => Gel::of(Mired::of(159.0), 0.65),
+            self::HalfOrange => Gel::of(Mired::of(81.0), 0.5),
+            self::QuarterOrange => Gel::of(Mired::of(42.0), 0.3),
+            self::QuarterBlue => Gel::of(Mired::of(-35.0), 0.5),
+            self::HalfBlue => Gel::of(Mired::of(-68.0), 0.9),
         };
     }
 }

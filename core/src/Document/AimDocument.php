@@ -66,7 +66,7 @@ final readonly class AimDocument
             Rounded::stops($light->crownOverFace()),
             Rounded::stops($light->leftOverRight()),
             Rounded::stops($candidate->spillOverGlow()),
-            round($light->cast->mired, 1),
+            round($light->cast->warmth->mired, 1),
             round($light->apparentSize, 1),
             self::clicks($candidate, $solution),
             AimWords::of($candidate),

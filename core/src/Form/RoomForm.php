@@ -19,6 +19,8 @@ use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Intake\TextKind;
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Illuminance;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Sentence;
 use Kaddle\Core\Room\BoxRoom;
@@ -126,10 +128,10 @@ final class RoomForm
     /** @return list<Lamp> */
     public static function lamps(Record $room): array
     {
-        return array_map(static fn(Record $lamp): Lamp => Lamp::ofLux(
+        return array_map(static fn(Record $lamp): Lamp => Lamp::of(
             $lamp->text('name'),
-            $lamp->number('lux'),
-            $lamp->number('kelvin'),
+            Illuminance::ofLux($lamp->number('lux')),
+            Kelvin::of($lamp->number('kelvin')),
             array_map(static fn(Record $s): array => [$s->text('from'), $s->number('level') / 100.0], $lamp->records('states')),
         ), $room->records('lamps'));
     }
@@ -211,7 +213,7 @@ final class RoomForm
     private static function level(Record $reading): ExposureValue
     {
         return match ($reading->choice('kind', ReadingKind::class)) {
-            ReadingKind::Incident => ExposureValue::ofLux($reading->has('lux') ? $reading->number('lux') : throw IncompleteReading::incident()),
+            ReadingKind::Incident => ExposureValue::ofLight(Illuminance::ofLux($reading->has('lux') ? $reading->number('lux') : throw IncompleteReading::incident())),
             ReadingKind::Frame => ExposureValue::atIso100($reading->has('ev') ? $reading->number('ev') : throw IncompleteReading::frame()),
             ReadingKind::Metered => $reading->has('shutter') && $reading->has('aperture') && $reading->has('iso')
                 ? LevelForm::settings($reading)->meteredLevel()

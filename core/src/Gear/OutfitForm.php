@@ -16,6 +16,7 @@ use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Quantity\Mired;
 
 /** What is on a flash: how many side by side, modifier, gel. */
 final class OutfitForm
@@ -94,6 +95,6 @@ final class OutfitForm
 
     private static function before(Record $gel): Gel
     {
-        return $gel->has('kind') ? $gel->choice('kind', GelKind::class)->gel() : Gel::ofMired($gel->number('shift'), $gel->number('loss'));
+        return $gel->has('kind') ? $gel->choice('kind', GelKind::class)->gel() : Gel::of(Mired::of($gel->number('shift')), $gel->number('loss'));
     }
 }

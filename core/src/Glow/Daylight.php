@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Glow;
 
+use Kaddle\Core\Quantity\Illuminance;
+use Kaddle\Core\Quantity\Kelvin;
+
 /**
  * Light of sun and sky outdoors, level, under a clear sky.
  *
@@ -23,28 +26,28 @@ final class Daylight
 
     private function __construct() {}
 
-    /** @return float lx, above 0 */
-    public static function lux(SunPosition $sun): float
+    /** Above 0 lx. */
+    public static function light(SunPosition $sun): Illuminance
     {
         [$from, $below] = self::MARKS[0];
         foreach (self::MARKS as [$to, $above]) {
             if ($sun->altitude <= $to) {
-                return $to > $from ? $below * ($above / $below) ** (($sun->altitude - $from) / ($to - $from)) : $above;
+                return Illuminance::ofLux($to > $from ? $below * ($above / $below) ** (($sun->altitude - $from) / ($to - $from)) : $above);
             }
             [$from, $below] = [$to, $above];
         }
 
-        return $below;
+        return Illuminance::ofLux($below);
     }
 
-    /** Colour temperature, K: warm with a low sun, blue once it is gone. Rough. */
-    public static function kelvin(SunPosition $sun): float
+    /** Warm with a low sun, blue once it is gone. Rough. */
+    public static function colour(SunPosition $sun): Kelvin
     {
-        return match (true) {
+        return Kelvin::of(match (true) {
             $sun->altitude > 15.0 => 5500.0,
             $sun->altitude > 0.0 => 4000.0 + 100.0 * $sun->altitude,
             $sun->altitude > -6.0 => 4000.0 - 1000.0 * $sun->altitude,
             default => 10000.0,
-        };
+        });
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Glow;
 
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Kelvin;
 
 /**
  * The glow of a room at one time.
@@ -19,8 +20,8 @@ final readonly class GlowPoint
         public ExposureValue $glow,
         /** Stops either way. */
         public float $doubt,
-        /** K, of all its light together. */
-        public float $kelvin,
+        /** Of all its light together. */
+        public Kelvin $colour,
         /** Share of the light that comes through windows, 0 to 1. */
         public float $daylight,
     ) {}

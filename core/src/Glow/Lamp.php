@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Glow;
 
+use Kaddle\Core\Quantity\Illuminance;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Range;
 
 /**
@@ -14,22 +16,24 @@ final readonly class Lamp
     /** @param list<array{int, float}> $states minutes of the evening => share of full, in time order */
     private function __construct(
         public string $name,
-        /** lx when full up. */
-        public float $lux,
-        /** K */
-        public float $kelvin,
+        /** When full up. */
+        public Illuminance $light,
+        public Kelvin $colour,
         private array $states,
     ) {}
 
     /**
      * @param list<array{string, float}> $states clock ("19:30") and level (0 to 1) from then on; always full up without any
      */
-    public static function ofLux(string $name, float $lux, float $kelvin, array $states): self
+    public static function of(string $name, Illuminance $light, Kelvin $colour, array $states): self
     {
         $inOrder = array_map(static fn(array $s): array => [Evening::minutes($s[0]), self::levelRange()->checked("level of $name", $s[1])], $states);
         usort($inOrder, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new self($name, self::luxRange()->checked("light of $name", $lux), self::kelvinRange()->checked("colour of $name", $kelvin), $inOrder);
+        self::luxRange()->checked("light of $name", $light->lux);
+        self::kelvinRange()->checked("colour of $name", $colour->kelvin);
+
+        return new self($name, $light, $colour, $inOrder);
     }
 
     public static function luxRange(): Range
@@ -49,11 +53,11 @@ final readonly class Lamp
     }
 
     /**
-     * lx at a time of the evening; the first state also holds before it.
+     * At a time of the evening; the first state also holds before it.
      *
      * @param int $minute of the evening, as Evening::minutes() counts
      */
-    public function at(int $minute): float
+    public function at(int $minute): Illuminance
     {
         $level = $this->states[0][1] ?? 1.0;
         foreach ($this->states as [$from, $share]) {
@@ -63,6 +67,6 @@ final readonly class Lamp
             $level = $share;
         }
 
-        return $this->lux * $level;
+        return $this->light->times($level);
     }
 }

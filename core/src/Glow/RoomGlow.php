@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Kaddle\Core\Glow;
 
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Illuminance;
+use Kaddle\Core\Quantity\Kelvin;
+use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\Range;
 
 /**
@@ -87,9 +90,9 @@ final readonly class RoomGlow
 
         return new GlowPoint(
             $time,
-            ExposureValue::atIso100($range->nearest(ExposureValue::evOf($lux))),
+            ExposureValue::atIso100($range->nearest(Illuminance::ofLux($lux)->ev())),
             hypot($this->doubt($day / $lux, $lamps / $lux), self::SPOT),
-            1e6 / $mired,
+            Kelvin::ofMired(Mired::of($mired)),
             $day / $lux,
         );
     }
@@ -128,7 +131,7 @@ final readonly class RoomGlow
             $others = $this->learntFrom(array_values(array_filter($samples, static fn(int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY)));
             [$d, $l] = $others->corrected($day, $lit);
             $lux = $d + $l + self::DARK;
-            $off = $ev - ExposureValue::evOf($lux);
+            $off = $ev - Illuminance::ofLux($lux)->ev();
             $sigmas = abs($off) / hypot(hypot($doubt, self::SPOT), $others->doubt($d / $lux, $l / $lux));
             if ($sigmas > $worst[2]) {
                 $worst = [$i, $off, $sigmas];
@@ -158,7 +161,7 @@ final readonly class RoomGlow
         foreach ($this->samples as [$described, $lit, $ev, $doubt]) {
             [$day, $lamps] = $this->corrected($described, $lit);
             $lux = $day + $lamps + self::DARK;
-            $off = $ev - ExposureValue::evOf($lux);
+            $off = $ev - Illuminance::ofLux($lux)->ev();
             $weight = $doubt ** -2;
             $naa += $weight * ($day / $lux) ** 2;
             $nab += $weight * $day * $lamps / $lux ** 2;
@@ -201,14 +204,14 @@ final readonly class RoomGlow
         $lit = $this->lamps === [] ? self::SOME_LAMPS : 0.0;
         $warmth = $lit * 1e6 / self::SOME_KELVIN;
         foreach ($this->lamps as $lamp) {
-            $light = $lamp->at($minute);
+            $light = $lamp->at($minute)->lux;
             $lit += $light;
-            $warmth += $light * 1e6 / $lamp->kelvin;
+            $warmth += $light * 1e6 / $lamp->colour->kelvin;
         }
-        [$day, $lamps] = $this->corrected($this->windowShare * Daylight::lux($sun), $lit);
+        [$day, $lamps] = $this->corrected($this->windowShare * Daylight::light($sun)->lux, $lit);
         $mired = $lit > 0.0 ? $warmth / $lit : 1e6 / self::SOME_KELVIN;
         $lux = $day + $lamps;
 
-        return [$day, $lamps, $lux > 0.0 ? ($day * 1e6 / Daylight::kelvin($sun) + $lamps * $mired) / $lux : $mired];
+        return [$day, $lamps, $lux > 0.0 ? ($day * 1e6 / Daylight::colour($sun)->kelvin + $lamps * $mired) / $lux : $mired];
     }
 }

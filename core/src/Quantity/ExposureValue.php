@@ -35,23 +35,13 @@ final readonly class ExposureValue
     }
 
     /**
-     * @param float $lux incident light, lx, above 0
+     * As an incident meter reads it.
      *
      * @throws OutOfRange
      */
-    public static function ofLux(float $lux): self
+    public static function ofLight(Illuminance $light): self
     {
-        return self::atIso100(self::evOf($lux));
-    }
-
-    /**
-     * EV of incident light, however dark.
-     *
-     * @param float $lux lx, above 0
-     */
-    public static function evOf(float $lux): float
-    {
-        return log($lux / self::LUX_AT_ZERO, 2);
+        return self::atIso100($light->ev());
     }
 
     public static function range(): Range
@@ -59,9 +49,9 @@ final readonly class ExposureValue
         return Range::between(-6.0, 18.0, 'EV', 0.1);
     }
 
-    /** Incident illuminance in lx. */
-    public function lux(): float
+    /** The incident light that reads so. */
+    public function light(): Illuminance
     {
-        return self::LUX_AT_ZERO * 2.0 ** $this->ev;
+        return Illuminance::ofLux(self::LUX_AT_ZERO * 2.0 ** $this->ev);
     }
 }

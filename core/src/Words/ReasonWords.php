@@ -67,7 +67,7 @@ final readonly class ReasonWords
         return new Reason('room', sprintf(
             'The room glows at EV %s (%s lx). To read %s, the camera is set as if it were EV %s.',
             Number::plain($glow->ev, 1),
-            Number::significant($glow->lux()),
+            Number::significant($glow->light()->lux),
             $wish,
             Number::plain($glow->ev - $level->value, 1),
         ), 'log2(N²/t) − log2(S/100) = EV100 − level');

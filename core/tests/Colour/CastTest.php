@@ -15,7 +15,7 @@ final class CastTest extends TestCase
     public function testWhiteStaysWhite(): void
     {
         $cast = Cast::of(Rgb::grey(12.0));
-        self::assertEqualsWithDelta(0.0, $cast->mired, 0.5);
+        self::assertEqualsWithDelta(0.0, $cast->warmth->mired, 0.5);
         self::assertEqualsWithDelta(0.0, $cast->tint, 0.0003);
         self::assertSame('about neutral', $cast->inWords());
     }
@@ -27,7 +27,7 @@ final class CastTest extends TestCase
     public function testIlluminantAAgainstTheFlash(): void
     {
         $cast = Cast::of(Rgb::of(1.8452, 0.8263, 0.2333));
-        self::assertEqualsWithDelta(1e6 / 2856.0 - 1e6 / 6504.0, $cast->mired, 6.0);
+        self::assertEqualsWithDelta(1e6 / 2856.0 - 1e6 / 6504.0, $cast->warmth->mired, 6.0);
         self::assertEqualsWithDelta(-0.0032, $cast->tint, 0.0015);
     }
 
@@ -49,6 +49,6 @@ final class CastTest extends TestCase
     public function testStrengthDoesNotMatter(): void
     {
         $oak = Finish::PaleOak->reflectance()->share;
-        self::assertEqualsWithDelta(Cast::of($oak)->mired, Cast::of($oak->times(0.01))->mired, 1e-9);
+        self::assertEqualsWithDelta(Cast::of($oak)->warmth->mired, Cast::of($oak->times(0.01))->warmth->mired, 1e-9);
     }
 }

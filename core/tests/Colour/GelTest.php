@@ -7,6 +7,7 @@ namespace Kaddle\Core\Tests\Colour;
 use Kaddle\Core\Colour\Cast;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\OutOfRange;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -19,7 +20,7 @@ final class GelTest extends TestCase
     {
         $light = $kind->gel()->transmission();
         $cast = Cast::of($light);
-        self::assertEqualsWithDelta($kind->gel()->shift, $cast->mired, 0.1 * abs($kind->gel()->shift));
+        self::assertEqualsWithDelta($kind->gel()->shift->mired, $cast->warmth->mired, 0.1 * abs($kind->gel()->shift->mired));
         self::assertEqualsWithDelta(0.0, $cast->tint, 0.003);
         self::assertEqualsWithDelta(-$kind->gel()->loss, log($light->luminance(), 2), 1e-9);
     }
@@ -34,7 +35,7 @@ final class GelTest extends TestCase
 
     public function testAGelThatDoesNothingIsClear(): void
     {
-        $light = Gel::ofMired(0.0, 0.0)->transmission();
+        $light = Gel::of(Mired::of(0.0), 0.0)->transmission();
         self::assertSame([1.0, 1.0, 1.0], [round($light->r, 9), round($light->g, 9), round($light->b, 9)]);
     }
 
@@ -42,6 +43,6 @@ final class GelTest extends TestCase
     {
         $this->expectException(OutOfRange::class);
         $this->expectExceptionMessage('mired');
-        Gel::ofMired(900.0, 0.5);
+        Gel::of(Mired::of(900.0), 0.5);
     }
 }

@@ -37,8 +37,8 @@ final class MomentReaderTest extends TestCase
         $outfit = Moments::with(['flash.units' => 2, 'flash.modifier' => ['kind' => 'dome', 'dimming' => 2.5], 'flash.gel' => ['kind' => 'half-orange']])->flash->outfit;
         self::assertSame(2, $outfit->units);
         self::assertSame(ModifierKind::Dome, $outfit->modifier?->kind);
-        self::assertSame(81.0, $outfit->gel?->shift);
-        self::assertSame(30.0, Moments::with(['flash.gel' => ['shift' => 30, 'loss' => 0.2]])->flash->outfit->gel?->shift);
+        self::assertSame(81.0, $outfit->gel?->shift->mired);
+        self::assertSame(30.0, Moments::with(['flash.gel' => ['shift' => 30, 'loss' => 0.2]])->flash->outfit->gel?->shift->mired);
     }
 
     #[DataProvider('badFields')]

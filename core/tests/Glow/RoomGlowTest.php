@@ -11,6 +11,8 @@ use Kaddle\Core\Glow\Place;
 use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Glow\RoomGlow;
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Illuminance;
+use Kaddle\Core\Quantity\Kelvin;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -23,7 +25,7 @@ final class RoomGlowTest extends TestCase
     {
         $point = self::glow(0.0, [self::lanterns()], [])->at(self::at('23:00'));
         self::assertEqualsWithDelta(4.58, $point->glow->ev, 0.01);
-        self::assertEqualsWithDelta(2700.0, $point->kelvin, 5.0);
+        self::assertEqualsWithDelta(2700.0, $point->colour->kelvin, 5.0);
         self::assertEqualsWithDelta(0.0, $point->daylight, 0.001);
     }
 
@@ -39,8 +41,8 @@ final class RoomGlowTest extends TestCase
 
     public function testDimmersHoldFromTheirTimeOn(): void
     {
-        $lamp = Lamp::ofLux('Lanterns', 80.0, 2700.0, [['22:00', 0.25], ['17:00', 1.0]]);
-        self::assertSame([80.0, 80.0, 20.0, 20.0], array_map(static fn(string $clock): float => $lamp->at(Evening::minutes($clock)), ['16:00', '21:59', '22:00', '01:30']));
+        $lamp = Lamp::of('Lanterns', Illuminance::ofLux(80.0), Kelvin::of(2700.0), [['22:00', 0.25], ['17:00', 1.0]]);
+        self::assertSame([80.0, 80.0, 20.0, 20.0], array_map(static fn(string $clock): float => $lamp->at(Evening::minutes($clock))->lux, ['16:00', '21:59', '22:00', '01:30']));
     }
 
     /** Three readings a stop under what was described pull the curve there, and its doubt shrinks. */
@@ -114,7 +116,7 @@ final class RoomGlowTest extends TestCase
 
     private static function lanterns(): Lamp
     {
-        return Lamp::ofLux('Lanterns', 60.0, 2700.0, []);
+        return Lamp::of('Lanterns', Illuminance::ofLux(60.0), Kelvin::of(2700.0), []);
     }
 
     private static function reading(string $clock, float $ev): LightReading

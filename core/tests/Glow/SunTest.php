@@ -48,7 +48,7 @@ final class SunTest extends TestCase
     #[DataProvider('twilights')]
     public function testTwilightHasItsCustomaryLight(float $altitude, float $lux): void
     {
-        self::assertEqualsWithDelta(0.0, log(Daylight::lux(self::sunAt($altitude)) / $lux, 2), 0.05);
+        self::assertEqualsWithDelta(0.0, log(Daylight::light(self::sunAt($altitude))->lux / $lux, 2), 0.05);
     }
 
     /** @return iterable<string, array{float, float}> */
@@ -63,7 +63,7 @@ final class SunTest extends TestCase
     {
         $before = 0.0;
         foreach (range(-40, 60, 2) as $altitude) {
-            $lux = Daylight::lux(self::sunAt((float) $altitude));
+            $lux = Daylight::light(self::sunAt((float) $altitude))->lux;
             self::assertGreaterThanOrEqual($before, $lux);
             $before = $lux;
         }

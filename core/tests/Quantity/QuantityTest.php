@@ -77,8 +77,8 @@ final class QuantityTest extends TestCase
     /** Source: EV 0 at ISO 100 is 2.5 lx for a flat receptor with C = 250. */
     public function testIlluminanceOfAGlow(): void
     {
-        self::assertEqualsWithDelta(2.5, ExposureValue::atIso100(0.0)->lux(), 1e-12);
-        self::assertEqualsWithDelta(40.0, ExposureValue::atIso100(4.0)->lux(), 1e-9);
+        self::assertEqualsWithDelta(2.5, ExposureValue::atIso100(0.0)->light()->lux, 1e-12);
+        self::assertEqualsWithDelta(40.0, ExposureValue::atIso100(4.0)->light()->lux, 1e-9);
     }
 
     public function testNumbersLoseTrailingZerosAndKeepDigits(): void

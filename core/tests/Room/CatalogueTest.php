@@ -61,7 +61,7 @@ final class CatalogueTest extends TestCase
     public function testTwoHalvesOfAGelMakeAWholeWithinWhatSheetsDiffer(): void
     {
         foreach ([[GelKind::HalfOrange, GelKind::FullOrange], [GelKind::QuarterOrange, GelKind::HalfOrange], [GelKind::QuarterBlue, GelKind::HalfBlue]] as [$half, $whole]) {
-            self::assertEqualsWithDelta($whole->gel()->shift, 2.0 * $half->gel()->shift, 10.0, $whole->inWords());
+            self::assertEqualsWithDelta($whole->gel()->shift->mired, 2.0 * $half->gel()->shift->mired, 10.0, $whole->inWords());
             self::assertGreaterThan($half->gel()->loss, $whole->gel()->loss);
         }
     }
@@ -70,7 +70,7 @@ final class CatalogueTest extends TestCase
     {
         foreach (GelKind::cases() as $kind) {
             $passes = $kind->gel()->transmission();
-            self::assertSame($kind->gel()->shift > 0.0, $passes->r > $passes->b, $kind->inWords());
+            self::assertSame($kind->gel()->shift->mired > 0.0, $passes->r > $passes->b, $kind->inWords());
             self::assertGreaterThan(0.0, min($passes->r, $passes->g, $passes->b));
         }
     }
