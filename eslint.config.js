@@ -3,8 +3,9 @@ import hooks from 'eslint-plugin-react-hooks';
 import { defineConfig } from 'eslint/config';
 import tseslint from 'typescript-eslint';
 
-/** Dependencies run one way: pages → features → charts, ui → lib. */
+/** Dependencies run one way: pages → features → charts, ui → lib; on the bench controls, advice, drawings → session. */
 const above = {
+  'features/bench/session': ['@/ui/*', '@/charts/*', '@/pages/*', '../controls/*', '../advice/*', '../drawings/*'],
   lib: ['@/pages/*', '@/features/*', '@/charts/*', '@/ui/*'],
   ui: ['@/pages/*', '@/features/*', '@/charts/*'],
   charts: ['@/pages/*', '@/features/*'],

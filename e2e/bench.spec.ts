@@ -206,7 +206,12 @@ test('a night is added to and deleted', async ({ page }) => {
   await saved(page);
   await page.getByRole('link', { name: 'Short-lived' }).click();
   await expect(page.getByRole('link', { name: 'Toast', exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Delete the night' }).click();
+  const leave = page.getByRole('button', { name: 'Delete the night' });
+  await leave.click();
+  await expect(page.getByRole('button', { name: 'Keep it' })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(leave).toBeFocused();
+  await leave.click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(page.getByText('“Short-lived” is deleted.')).toBeVisible();

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace App\Types;
 
 use App\Planning\DraftForm;
+use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\ReadingKind;
+use Kaddle\Core\Meter\Drift;
 use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\PitchedRoof;
 use Kaddle\Core\Room\RidgeWay;
 use Kaddle\Core\Room\RoomKind;
+use Kaddle\Core\Wish\KeptLight;
 use Kaddle\Core\Wish\KeptThing;
 use Kaddle\Core\Wish\School;
 
@@ -27,6 +30,9 @@ final class Constants
     {
         return self::constant('fields', 'Fields of a moment, by path: label, hint; of numbers least, most, sensible step and unit, of texts the most letters.', FormTypes::fields(DraftForm::shape()))
             . sprintf("/** Minutes after midnight at which one day of events ends and the next begins. */\nexport const turnOfTheDay = %d;\n\n", Evening::TURN)
+            . self::constant('usual', 'Figures with which the page begins or judges: EV of a light to keep, m from eaves to ridge, degrees of tilt up to which a head is turned, stops from which a drift wants mending.', [
+                'keptEv' => KeptLight::USUAL_EV, 'rise' => PitchedRoof::USUAL_RISE, 'steepestTurned' => Angles::STEEPEST_TURNED, 'drift' => Drift::PLAIN,
+            ])
             . self::constant('finishes', 'Finishes in words, and where their reflectances come from.', self::finishes())
             . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))

@@ -20,6 +20,9 @@ final readonly class Angles
     /** Degrees within which a head counts as not tilted: its zoom follows the lens. */
     private const STRAIGHT = 5.0;
 
+    /** Degrees of tilt up to which a turn of the head still shows from above. */
+    public const STEEPEST_TURNED = 75.0;
+
     private function __construct(
         /** Degrees, −180 to 180, positive to the left. */
         public float $turn,

@@ -14,6 +14,9 @@ use Kaddle\Core\Quantity\Stops;
  */
 final readonly class Drift
 {
+    /** Stops off what is planned from which a frame needs mending. */
+    public const PLAIN = 0.5;
+
     /** @internal made by OutputWays only */
     public function __construct(
         public DriftKind $kind,

@@ -13,6 +13,9 @@ use Kaddle\Core\Quantity\Range;
  */
 final readonly class PitchedRoof
 {
+    /** m from the eaves to the ridge of a roof that nobody has measured yet. */
+    public const USUAL_RISE = 3.0;
+
     /** The least that a ridge must lie over the eaves to be one, m. */
     private const LEAST_RISE = 0.1;
 

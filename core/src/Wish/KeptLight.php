@@ -14,6 +14,9 @@ use Kaddle\Core\Quantity\Stops;
  */
 final readonly class KeptLight
 {
+    /** EV from which a wish begins: candles, 1/250 at f/2.8 and ISO 800. */
+    public const USUAL_EV = 8.0;
+
     private function __construct(
         public KeptThing $thing,
         /** What a spot meter reads on it. */

@@ -1220,6 +1220,14 @@ export const fields = {
 /** Minutes after midnight at which one day of events ends and the next begins. */
 export const turnOfTheDay = 360;
 
+/** Figures with which the page begins or judges: EV of a light to keep, m from eaves to ridge, degrees of tilt up to which a head is turned, stops from which a drift wants mending. */
+export const usual = {
+    "keptEv": 8,
+    "rise": 3,
+    "steepestTurned": 75,
+    "drift": 0.5
+} as const;
+
 /** Finishes in words, and where their reflectances come from. */
 export const finishes = {
     "white-plaster": {

@@ -1,4 +1,4 @@
-import { AlertDialog } from 'radix-ui';
+import { useId, useRef } from 'react';
 import { Button } from './Button';
 
 interface Props {
@@ -11,30 +11,31 @@ interface Props {
 
 /** Asks before something is lost. */
 export function Confirm({ trigger, title, sentence, confirm, onConfirm }: Props) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  const id = useId();
   return (
-    <AlertDialog.Root>
-      <AlertDialog.Trigger asChild>
-        <Button look="quiet" className="text-alarm">
-          {trigger}
-        </Button>
-      </AlertDialog.Trigger>
-      <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
-        <AlertDialog.Content className="fixed top-1/2 left-1/2 z-50 grid w-[min(26rem,92vw)] -translate-x-1/2 -translate-y-1/2 gap-4 rounded-lg border border-edge bg-raised p-5">
-          <AlertDialog.Title className="text-xl">{title}</AlertDialog.Title>
-          <AlertDialog.Description>{sentence}</AlertDialog.Description>
-          <div className="flex justify-end gap-2">
-            <AlertDialog.Cancel asChild>
-              <Button>Keep it</Button>
-            </AlertDialog.Cancel>
-            <AlertDialog.Action asChild>
-              <Button look="alarm" onClick={onConfirm}>
-                {confirm}
-              </Button>
-            </AlertDialog.Action>
-          </div>
-        </AlertDialog.Content>
-      </AlertDialog.Portal>
-    </AlertDialog.Root>
+    <>
+      <Button look="quiet" className="text-alarm" aria-haspopup="dialog" onClick={() => dialog.current?.showModal()}>
+        {trigger}
+      </Button>
+      <dialog ref={dialog} role="alertdialog" aria-labelledby={`${id}title`} aria-describedby={`${id}sentence`} className="m-auto w-[min(26rem,92vw)] gap-4 rounded-lg border border-edge bg-raised p-5 text-ink backdrop:bg-black/50 open:grid">
+        <h2 id={`${id}title`} className="text-xl">
+          {title}
+        </h2>
+        <p id={`${id}sentence`}>{sentence}</p>
+        <div className="flex justify-end gap-2">
+          <Button onClick={() => dialog.current?.close()}>Keep it</Button>
+          <Button
+            look="alarm"
+            onClick={() => {
+              dialog.current?.close();
+              onConfirm();
+            }}
+          >
+            {confirm}
+          </Button>
+        </div>
+      </dialog>
+    </>
   );
 }

@@ -1,6 +1,6 @@
 import { Head, Link, router, usePage } from '@inertiajs/react';
-import { useState, type ReactNode } from 'react';
-import { chooseTheme, currentTheme } from '@/lib/theme';
+import { type ReactNode } from 'react';
+import { chooseTheme, useTheme } from '@/lib/theme';
 import type { AccountData } from '@/types/generated';
 import { Button } from './Button';
 
@@ -111,14 +111,12 @@ export function SignOut({ className }: { readonly className: string }) {
 }
 
 function ThemeButton() {
-  const [theme, setTheme] = useState(currentTheme);
-  const other = theme === 'dark' ? 'light' : 'dark';
+  const other = useTheme() === 'dark' ? 'light' : 'dark';
   return (
     <Button
       look="quiet"
       onClick={() => {
         chooseTheme(other);
-        setTheme(other);
       }}
     >
       <span>

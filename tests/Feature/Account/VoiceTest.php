@@ -40,11 +40,11 @@ final class VoiceTest extends TestCase
         self::assertSame([LengthUnit::from($unit), Clock::from($clock)], [$user->refresh()->length_unit, $user->clock]);
         $read = 0;
         foreach (self::pages() as $path) {
-            $told = $this->get($path)->assertOk()->inertiaPage()['props'];
-            $read += $this->read($path, $told, $others);
+            $read += $this->read($path, $this->get($path)->assertOk()->inertiaPage(), $others);
         }
-        foreach (Moment::query()->with(Moment::WHOLE)->get() as $moment) {
-            foreach (['solve', 'ways', 'costs'] as $asked) {
+        // The page of a moment has its answer; of what is asked for later a few tell as much as all.
+        foreach (Moment::query()->with(Moment::WHOLE)->get()->nth(4) as $moment) {
+            foreach (['ways', 'costs'] as $asked) {
                 $read += $this->read("$asked of $moment->name", $this->postJson("/moments/$moment->id/$asked", $this->draftOf($moment))->assertOk()->json(), $others);
             }
         }

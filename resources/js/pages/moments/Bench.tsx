@@ -1,39 +1,32 @@
-import { useCallback, useMemo, type SetStateAction } from 'react';
+import { useCallback, useMemo } from 'react';
 import { LevelScale } from '@/charts/LevelScale';
-import { PlanView } from '@/charts/PlanView';
-import { Section } from '@/charts/Section';
-import { Aims } from '@/features/bench/Aims';
-import { AnswerBar } from '@/features/bench/AnswerBar';
-import { Compare } from '@/features/bench/Compare';
-import { Costs } from '@/features/bench/Costs';
-import { HeadInputs } from '@/features/bench/HeadInputs';
-import { History, NotStored } from '@/features/bench/History';
-import { Inputs } from '@/features/bench/Inputs';
-import { LimitList } from '@/features/bench/LimitList';
-import { Offers } from '@/features/bench/Offers';
-import { Settings } from '@/features/bench/Settings';
-import { Split } from '@/features/bench/Split';
-import { useDraft } from '@/features/bench/useDraft';
-import { useMoves } from '@/features/bench/useMoves';
-import { useSolution } from '@/features/bench/useSolution';
-import { Verdict } from '@/features/bench/Verdict';
-import { WhoSets } from '@/features/bench/WhoSets';
-import { Why } from '@/features/bench/Why';
+import { PlanView } from '@/features/bench/drawings/PlanView';
+import { Section } from '@/features/bench/drawings/Section';
+import { Aims } from '@/features/bench/advice/Aims';
+import { AnswerBar } from '@/features/bench/advice/AnswerBar';
+import { Compare } from '@/features/bench/advice/Compare';
+import { Costs } from '@/features/bench/advice/Costs';
+import { HeadInputs } from '@/features/bench/controls/HeadInputs';
+import { History, NotStored } from '@/features/bench/controls/History';
+import { Inputs } from '@/features/bench/controls/Inputs';
+import { LimitList } from '@/features/bench/advice/LimitList';
+import { Offers } from '@/features/bench/advice/Offers';
+import { Settings } from '@/features/bench/controls/Settings';
+import { Split } from '@/features/bench/advice/Split';
+import { useMoves } from '@/features/bench/drawings/useMoves';
+import { useSession } from '@/features/bench/session/useSession';
+import { Verdict } from '@/features/bench/advice/Verdict';
+import { WhoSets } from '@/features/bench/advice/WhoSets';
+import { Why } from '@/features/bench/advice/Why';
 import { keptThings, type BenchData, type HeadAim, type LocksDraft, type MomentDraft } from '@/types/generated';
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
 
 export default function Bench({ bench }: { readonly bench: BenchData }) {
-  const state = useDraft(bench);
-  const { draft, change: edit, saveFaults } = state;
-  const { solution, faults, trouble, answered, ask, ahead } = useSolution(bench.momentId, draft, bench.solution);
-  const allFaults = useMemo(() => ({ ...faults, ...saveFaults }), [faults, saveFaults]);
-  const change = useCallback(
-    (next: SetStateAction<MomentDraft>) => {
-      ask(edit(next));
-    },
-    [ask, edit],
-  );
+  const [state, session, asking] = useSession(bench);
+  const { draft, solution, faults, trouble, answered } = state;
+  const { change, ahead } = session;
+  const allFaults = useMemo(() => (state.storing.kind === 'refused' ? { ...faults, ...state.storing.faults } : faults), [faults, state.storing]);
   const moves = useMoves(change, ahead);
   const chooseHead = useCallback(
     (head: HeadAim) => {
@@ -69,7 +62,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
         { label: 'Nights', href: '/nights' },
         { label: bench.night.name, href: `/nights/${bench.night.id}` },
       ]}
-      actions={<History state={state} />}
+      actions={<History state={state} session={session} />}
     >
       <div className="grid grow lg:grid-cols-[20rem_1fr] lg:grid-rows-[auto_1fr] xl:grid-cols-[20rem_1fr_19rem]">
         <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line">
@@ -77,10 +70,10 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
         </div>
         <div className="order-1 grid min-w-0 grid-cols-1 content-start gap-4 pb-4 lg:order-2">
           <div className="pt-3">
-            <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} scenery={state.scenery} onMove={moves} />
-            <PlanView section={solution.section} scenery={state.scenery} onMove={moves} />
+            <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} scenery={state.stored.scenery} onMove={moves} />
+            <PlanView section={solution.section} scenery={state.stored.scenery} onMove={moves} />
           </div>
-          <NotStored state={state} told={trouble} />
+          <NotStored state={state} session={session} />
           {trouble !== null && (
             <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
               {trouble}
@@ -112,13 +105,13 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
           </div>
           <div className="px-4">
-            <Compare momentId={bench.momentId} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
+            <Compare asking={asking} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
           </div>
           <div className="px-4 empty:hidden">
-            <WhoSets momentId={bench.momentId} draft={draft} faults={allFaults} onChange={change} />
+            <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />
           </div>
           <div className="px-4 empty:hidden">
-            <Costs momentId={bench.momentId} draft={draft} />
+            <Costs asking={asking} draft={draft} />
           </div>
         </div>
         <aside className="order-4 border-t border-line p-4 lg:order-5 lg:col-span-2 xl:order-3 xl:col-span-1 xl:row-span-2 xl:border-t-0 xl:border-l">

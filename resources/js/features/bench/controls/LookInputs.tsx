@@ -1,10 +1,10 @@
 import { memo } from 'react';
-import { keptThings, fields, schools, type BodyChoice, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type MomentDraft, type School } from '@/types/generated';
+import { keptThings, fields, schools, usual, type BodyChoice, type KeepDraft, type KeptThing, type LocksDraft, type LookDraft, type MomentDraft, type School } from '@/types/generated';
 import type { Faults } from '@/lib/http';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
-import type { InputProps } from './Inputs';
+import type { InputProps } from '../session/editing';
 import { labels, MeteredInputs } from './MeteredInputs';
 
 const WAYS = [
@@ -19,7 +19,7 @@ const LEVELS = [
 
 /** Candles, told either way: 1/250 at f/2.8 and ISO 800 is EV 8. */
 const LEVEL_IN: Record<(typeof LEVELS)[number]['value'], Pick<KeepDraft, 'ev' | 'metered'>> = {
-  ev: { ev: 8, metered: null },
+  ev: { ev: usual.keptEv, metered: null },
   metered: { ev: null, metered: { shutter: '1/250', aperture: 'f/2.8', iso: '800' } },
 };
 

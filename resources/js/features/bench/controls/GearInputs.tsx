@@ -1,7 +1,7 @@
 import { aims, fields, type GearChoice, type HeadAim, type MomentDraft } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
-import type { InputProps } from './Inputs';
+import type { InputProps } from '../session/editing';
 
 const ANY = 'any';
 const AIMS = [{ value: ANY, label: 'Kaddle chooses' }, ...(Object.keys(aims) as HeadAim[]).map((value) => ({ value, label: aims[value] }))];

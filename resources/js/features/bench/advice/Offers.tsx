@@ -1,6 +1,6 @@
 import type { OfferDocument } from '@/types/generated';
 import { Button } from '@/ui/Button';
-import type { Editing } from './Inputs';
+import type { Editing } from '../session/editing';
 
 interface Props extends Editing {
   readonly offers: readonly OfferDocument[];

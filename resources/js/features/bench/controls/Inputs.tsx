@@ -1,30 +1,14 @@
 import { Collapsible } from 'radix-ui';
-import { memo, type Dispatch, type ReactNode, type SetStateAction } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Faults } from '@/lib/http';
-import { fields, type BenchData, type LocksDraft, type MomentDraft } from '@/types/generated';
+import { fields, type MomentDraft } from '@/types/generated';
 import { NumberField, type NumericField } from '@/ui/NumberField';
+import type { InputProps } from '../session/editing';
 import { GearInputs } from './GearInputs';
 import { GlowInputs } from './GlowInputs';
 import { FinishChoice, RoomInputs } from './RoomInputs';
 import { LookInputs } from './LookInputs';
 import { MomentInputs } from './MomentInputs';
-
-/** A draft that a part of the bench shows and changes. */
-export interface Editing {
-  readonly draft: MomentDraft;
-  readonly faults: Faults;
-  readonly onChange: Dispatch<SetStateAction<MomentDraft>>;
-}
-
-export interface InputProps extends Editing {
-  readonly bench: BenchData;
-  /** What is set now, to be held by somebody who takes over. */
-  readonly settings: LocksDraft;
-  readonly ahead: Ahead;
-}
-
-/** Asks for drafts that may come next. */
-type Ahead = (next: readonly ((draft: MomentDraft) => MomentDraft)[]) => void;
 
 /** Everything that can be changed; what changes most often stands first. */
 export const Inputs = memo(function Inputs(props: InputProps) {

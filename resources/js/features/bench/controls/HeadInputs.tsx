@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { fields, type MomentDraft, type SolutionDocument } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
-import type { InputProps } from './Inputs';
+import type { InputProps } from '../session/editing';
 
 interface Props extends Pick<InputProps, 'faults' | 'onChange' | 'ahead'>, Pick<MomentDraft, 'head' | 'pointing' | 'zoom'> {
   /** Where head and zoom stand now. */

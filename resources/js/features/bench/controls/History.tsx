@@ -1,10 +1,18 @@
 import { useEffect } from 'react';
 import { Button } from '@/ui/Button';
-import type { DraftState, Storing } from './useDraft';
+import type { Session, SessionState } from '../session/session';
+import { isRefused } from '../session/storing';
+
+interface Props {
+  readonly state: SessionState;
+  readonly session: Session;
+}
 
 /** Steps back and forth through the changes of a moment, and whether the last one is stored. */
-export function History({ state }: { readonly state: DraftState }) {
-  const { undo, redo, canUndo, canRedo } = state;
+export function History({ state, session: { undo, redo } }: Props) {
+  const waits = state.unsaved || state.storing.kind === 'storing';
+  const canUndo = isRefused(state) || (state.stored.canUndo && !waits);
+  const canRedo = state.stored.canRedo && !waits;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
@@ -22,7 +30,7 @@ export function History({ state }: { readonly state: DraftState }) {
   return (
     <div className="flex flex-wrap items-center gap-1">
       <span role="status" className="px-2 text-sm text-faint">
-        {standing(state.storing)}
+        {standing(state)}
       </span>
       <Button disabled={!canUndo} onClick={undo} title="Ctrl+Z">
         Undo
@@ -34,10 +42,10 @@ export function History({ state }: { readonly state: DraftState }) {
   );
 }
 
-function standing(storing: Storing): string {
+function standing({ storing, unsaved }: SessionState): string {
   switch (storing.kind) {
     case 'stored':
-      return 'Saved';
+      return unsaved ? 'Saving …' : 'Saved';
     case 'storing':
       return 'Saving …';
     default:
@@ -46,10 +54,9 @@ function standing(storing: Storing): string {
 }
 
 /** Why something was not stored, where no field can say it; when two tabs have the same moment open, it offers both. */
-export function NotStored({ state, told }: { readonly state: DraftState; /** What the page says already. */ readonly told: string | null }) {
-  const { storing } = state;
+export function NotStored({ state: { storing, trouble }, session }: Props) {
   const sentence = storing.kind === 'refused' ? storing.faults['page'] : storing.kind === 'failed' ? storing.sentence : undefined;
-  if (sentence !== undefined && sentence !== told) {
+  if (sentence !== undefined && sentence !== trouble) {
     return (
       <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
         {sentence}
@@ -61,8 +68,8 @@ export function NotStored({ state, told }: { readonly state: DraftState; /** Wha
     <div role="alert" className="mx-4 grid gap-3 border-l-4 border-alarm bg-alarm-wash px-4 py-3">
       <p className="font-medium">{storing.sentence} What you see here is not stored.</p>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={state.takeTheirs}>Take what is stored</Button>
-        <Button onClick={state.keepMine}>Keep what is here</Button>
+        <Button onClick={session.takeTheirs}>Take what is stored</Button>
+        <Button onClick={session.keepMine}>Keep what is here</Button>
       </div>
     </div>
   );

@@ -3,7 +3,7 @@ import { router } from '@inertiajs/react';
 import { Confirm } from '@/ui/Confirm';
 import { TextField } from '@/ui/TextField';
 import { WhenField } from '@/ui/WhenField';
-import type { InputProps } from './Inputs';
+import type { InputProps } from '../session/editing';
 
 export function MomentInputs({ bench, draft, faults, onChange }: InputProps) {
   return (

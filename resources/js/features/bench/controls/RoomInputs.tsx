@@ -1,8 +1,8 @@
 import { memo } from 'react';
-import { finishes, fields, ridges, roomKinds, type Finish, type FinishesDraft, type MomentDraft, type RidgeWay } from '@/types/generated';
+import { finishes, fields, ridges, roomKinds, usual, type Finish, type FinishesDraft, type MomentDraft, type RidgeWay } from '@/types/generated';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
-import type { InputProps } from './Inputs';
+import type { InputProps } from '../session/editing';
 
 const OPTIONS = (Object.keys(finishes) as Finish[]).map((value) => ({ value, label: finishes[value].label, detail: finishes[value].source }));
 
@@ -80,9 +80,6 @@ export function RoomInputs(props: InputProps) {
 const FLAT = 'flat';
 const ROOFS = [{ value: FLAT, label: 'flat' }, ...(Object.keys(ridges) as RidgeWay[]).map((value) => ({ value, label: `pitched, ridge ${ridges[value]}` }))];
 
-/** m from the eaves to the ridge when a roof is first made pitched. */
-const USUAL_RISE = 3;
-
 function RoofInputs({ draft, faults, onChange }: InputProps) {
   const { roof, height } = draft.room;
   const range = fields['room.roof.ridge'];
@@ -94,7 +91,7 @@ function RoofInputs({ draft, faults, onChange }: InputProps) {
         value={roof?.runs ?? FLAT}
         error={faults['room.roof']}
         onChange={(value) => {
-          const next = value === FLAT ? null : { ridge: roof?.ridge ?? Math.min(range.max, height + USUAL_RISE), runs: value as RidgeWay };
+          const next = value === FLAT ? null : { ridge: roof?.ridge ?? Math.min(range.max, height + usual.rise), runs: value as RidgeWay };
           onChange({ ...draft, room: { ...draft.room, roof: next } });
         }}
       />

@@ -1,12 +1,13 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { signed } from '@/lib/format';
-import { post, remove, type Answer } from '@/lib/http';
+import type { Answer } from '@/lib/http';
 import type { MomentDraft, PinData, SolutionDocument } from '@/types/generated';
 import { Button } from '@/ui/Button';
-import { useAsked } from './useSettled';
+import type { Asking } from '../session/asking';
+import { useAsked } from '../session/useSettled';
 
 interface Props {
-  readonly momentId: number;
+  readonly asking: Asking;
   readonly draft: MomentDraft;
   readonly solution: SolutionDocument;
   readonly initial: readonly PinData[];
@@ -16,23 +17,25 @@ interface Props {
 const MOST = 3;
 
 /** Settings that are pinned, beside what is set now, with the clicks between them. */
-export function Compare({ momentId, draft, solution, initial, onTake }: Props) {
+export function Compare({ asking, draft, solution, initial, onTake }: Props) {
   const [pins, setPins] = useState(initial);
   const [trouble, setTrouble] = useState('');
-  const url = `/moments/${momentId}/pins`;
-  const take = <T,>(answer: Answer<T>, pinned: (value: T) => readonly PinData[]) => {
-    if (answer.kind === 'answered') setPins(pinned(answer.value));
+  const take = <T,>(answer: Answer<T>, pinned: (value: T, before: readonly PinData[]) => readonly PinData[]) => {
+    if (answer.kind === 'answered') setPins((before) => pinned(answer.value, before));
     setTrouble(answer.kind === 'answered' ? '' : answer.kind === 'refused' ? (Object.values(answer.faults)[0] ?? '') : answer.sentence);
   };
   const any = pins.length > 0;
-  useAsked('compare', momentId, draft, any, setPins);
+  useAsked('compare', asking, draft, any, useCallback((compared: readonly PinData[]) => {
+    // What was pinned or taken off since this was asked stays so.
+    setPins((before) => before.map((pin) => compared.find(({ id }) => id === pin.id) ?? pin));
+  }, []));
   return (
     <section aria-labelledby="compare" className="grid gap-2">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h2 id="compare" className="text-lg">
           Side by side
         </h2>
-        <Button disabled={pins.length >= MOST} onClick={() => { void post<readonly PinData[]>(url, draft).then((answer) => { take(answer, (value) => value); }); }}>
+        <Button disabled={pins.length >= MOST} onClick={() => { void asking.pin(draft).then((answer) => { take(answer, (value) => value); }); }}>
           Pin these settings
         </Button>
       </div>
@@ -47,7 +50,7 @@ export function Compare({ momentId, draft, solution, initial, onTake }: Props) {
               </p>
               <p className="flex flex-wrap gap-2">
                 <Button onClick={() => { onTake(pin.draft); }}>Set this</Button>
-                <Button look="quiet" aria-label={`Take off pin ${i + 1}`} onClick={() => { void remove(`${url}/${pin.id}`).then((answer) => { take(answer, () => pins.filter((other) => other.id !== pin.id)); }); }}>
+                <Button look="quiet" aria-label={`Take off pin ${i + 1}`} onClick={() => { void asking.unpin(pin.id).then((answer) => { take(answer, (_, before) => before.filter((other) => other.id !== pin.id)); }); }}>
                   Take off
                 </Button>
               </p>

@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { useReader } from '@/lib/useReader';
 import { fields, type PointDocument, type SceneryData, type SectionDocument } from '@/types/generated';
 import { Handle, type Move } from './Handle';
-import { useWidth } from './useWidth';
+import { useWidth } from '@/charts/useWidth';
 
 const TALLEST = 130;
 const MARGIN = 16;

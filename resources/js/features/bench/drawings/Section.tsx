@@ -6,7 +6,7 @@ import type { LevelsDocument, RayDocument, SceneryData, SectionDocument } from '
 import { MARGIN, plotOf, polyline, type Plot } from './plot';
 import { Scenery } from './Scenery';
 import { SectionHandles, type SectionMoves } from './SectionHandles';
-import { useWidth } from './useWidth';
+import { useWidth } from '@/charts/useWidth';
 
 interface Props {
   readonly section: SectionDocument;

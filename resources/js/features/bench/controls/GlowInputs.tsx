@@ -4,7 +4,7 @@ import { fields, type GlowDraft } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
 import { TextLink } from '@/ui/TextLink';
-import type { InputProps } from './Inputs';
+import type { InputProps } from '../session/editing';
 import { MeteredInputs } from './MeteredInputs';
 
 const WAYS = [

@@ -2,11 +2,12 @@ import { memo } from 'react';
 import { CostCurve } from '@/charts/CostCurve';
 import { percent } from '@/lib/format';
 import type { CostDocument, CostsDocument, MomentDraft } from '@/types/generated';
-import { useSettled } from './useSettled';
+import type { Asking } from '../session/asking';
+import { useSettled } from '../session/useSettled';
 
 /** What another distance, ceiling, finish or zoom would cost, with all settings left alone. */
-export function Costs({ momentId, draft }: { readonly momentId: number; readonly draft: MomentDraft }) {
-  const costs = useSettled('costs', momentId, draft);
+export function Costs({ asking, draft }: { readonly asking: Asking; readonly draft: MomentDraft }) {
+  const costs = useSettled('costs', asking, draft);
   return costs === null || costs.distances.length < 2 ? null : <Curves costs={costs} />;
 }
 

@@ -1,15 +1,13 @@
 import { memo } from 'react';
 import { signed } from '@/lib/format';
-import { fields, type DriftDocument, type TradeDocument, type WaysDocument } from '@/types/generated';
+import { fields, usual, type DriftDocument, type TradeDocument, type WaysDocument } from '@/types/generated';
 import { NumberField } from '@/ui/NumberField';
-import type { Editing } from './Inputs';
-import { useSettled } from './useSettled';
-
-/** Stops off what is planned from which a frame needs mending. */
-const OFF = 0.5;
+import type { Editing } from '../session/editing';
+import type { Asking } from '../session/asking';
+import { useSettled } from '../session/useSettled';
 
 interface Props extends Editing {
-  readonly momentId: number;
+  readonly asking: Asking;
 }
 
 const WAYS = [
@@ -20,8 +18,8 @@ const WAYS = [
 ] as const;
 
 /** Who sets the output: the schools side by side, with what each does to the face when something changes. */
-export function WhoSets({ momentId, draft, faults, onChange }: Props) {
-  const ways = useSettled('ways', momentId, draft);
+export function WhoSets({ asking, draft, faults, onChange }: Props) {
+  const ways = useSettled('ways', asking, draft);
   if (ways === null) return null;
   return (
     <section aria-labelledby="who" className="grid gap-4">
@@ -88,7 +86,7 @@ const Drift = memo(function Drift({ drift }: { readonly drift: readonly DriftDoc
                 {row.label}
               </th>
               {WAYS.map(({ key }) => (
-                <td key={key} className={`py-1 pr-3 tabular-nums ${Math.abs(row[key] - planned) >= OFF ? 'font-semibold text-alarm' : ''}`}>
+                <td key={key} className={`py-1 pr-3 tabular-nums ${Math.abs(row[key] - planned) >= usual.drift ? 'font-semibold text-alarm' : ''}`}>
                   {signed(row[key])}
                 </td>
               ))}

@@ -1,7 +1,7 @@
 import { useMemo, type Dispatch, type SetStateAction } from 'react';
-import type { Move } from '@/charts/Handle';
+import type { Move } from './Handle';
 import { useReader } from '@/lib/useReader';
-import { fields, type MomentDraft, type SectionDocument } from '@/types/generated';
+import { fields, usual, type MomentDraft, type SectionDocument } from '@/types/generated';
 
 /** Degrees to which the hand is rounded. */
 const TURN = 5;
@@ -79,7 +79,7 @@ const NEXT: Readonly<Record<What, (from: SectionDocument, move: Move, taken: Mom
   turn: (from, move, taken) => {
     const way = toward(from, taken);
     const [x, y] = level(way);
-    return pointed(degrees(Math.atan2(y + move.up, x + move.along)), Math.min(75, degrees(Math.asin(way.z))));
+    return pointed(degrees(Math.atan2(y + move.up, x + move.along)), Math.min(usual.steepestTurned, degrees(Math.asin(way.z))));
   },
 };
 

@@ -1,0 +1,43 @@
+import { get, post, put, remove, type Answer } from '@/lib/http';
+import type { BenchState, CostsDocument, MomentDraft, PinData, SolutionDocument, WaysDocument } from '@/types/generated';
+
+/** What can be asked beside the settings, once a draft has come to rest. */
+export interface Settled {
+  readonly costs: CostsDocument;
+  readonly ways: WaysDocument;
+  readonly compare: readonly PinData[];
+}
+
+/** Whoever answers for a moment: the server now; a table that was taken along would do as well. */
+export interface Asking {
+  readonly solve: (draft: MomentDraft) => Promise<Answer<SolutionDocument>>;
+  /** Answers to drafts that differ from one in what a hand moves; null where there is none. */
+  readonly strip: (draft: MomentDraft, next: readonly MomentDraft[]) => Promise<Answer<readonly (SolutionDocument | null)[]>>;
+  readonly settled: <K extends keyof Settled>(what: K, draft: MomentDraft) => Promise<Answer<Settled[K]>>;
+  readonly stored: () => Promise<Answer<BenchState>>;
+  readonly store: (draft: MomentDraft, revision: string) => Promise<Answer<BenchState>>;
+  /** Takes the last change back, or makes it again. */
+  readonly step: (what: 'undo' | 'redo', revision: string) => Promise<Answer<BenchState>>;
+  readonly pin: (draft: MomentDraft) => Promise<Answer<readonly PinData[]>>;
+  readonly unpin: (id: string) => Promise<Answer<null>>;
+}
+
+/** Over the network. */
+export function askingServer(momentId: number): Asking {
+  const url = `/moments/${momentId}`;
+  return {
+    solve: (draft) => post(`${url}/solve`, draft),
+    strip: (draft, next) => post(`${url}/strip`, { ...draft, strip: next.map(moved) }),
+    settled: (what, draft) => post(`${url}/${what}`, draft),
+    stored: () => get(`${url}/state`),
+    store: (draft, revision) => put(url, { ...draft, revision }),
+    step: (what, revision) => post(`${url}/${what}`, { revision }),
+    pin: (draft) => post(`${url}/pins`, draft),
+    unpin: (id) => remove(`${url}/pins/${id}`),
+  };
+}
+
+/** The parts of a draft that may be asked for ahead. */
+function moved({ camera, subject, room, look, glow: { ev }, head, pointing }: MomentDraft) {
+  return { camera, subject, room, look, head, pointing, ...(ev === null ? {} : { glow: { ev } }) };
+}
