@@ -10,6 +10,7 @@ use Kaddle\Core\Kit\KitCell;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\Purchase;
 use Kaddle\Core\Kit\PurchaseKind;
+use Kaddle\Core\Quantity\Stops;
 
 /** What a kit check of one moment came to. */
 final readonly class KitResult
@@ -58,7 +59,7 @@ final readonly class KitResult
     /** @param array{kind: string, gain: float, metres: float, aim: string|null} $kept */
     private static function purchase(array $kept): Purchase
     {
-        return Purchase::of(PurchaseKind::from($kept['kind']), $kept['gain'], $kept['metres'], $kept['aim'] === null ? null : HeadAim::from($kept['aim']));
+        return Purchase::of(PurchaseKind::from($kept['kind']), Stops::of($kept['gain']), $kept['metres'], $kept['aim'] === null ? null : HeadAim::from($kept['aim']));
     }
 
     private static function cell(KitCell $cell): KitCellData

@@ -14,6 +14,7 @@ use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\KitWay;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Words\KitWords;
 
 /** Whether the bag reaches, for all moments of a night; kept like the answers of the solver. */
@@ -51,7 +52,7 @@ final readonly class NightKit
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
                 $results[$moment->id] = KitResult::fromKept($kept);
             } elseif ($atOnce-- > 0) {
-                $check = KitCheck::of(MomentReader::fromArray($moment->document()), self::ways($lenses, $moment->settings->number('focalLength')), $depth);
+                $check = KitCheck::of(MomentReader::fromArray($moment->document()), self::ways($lenses, $moment->settings->number('focalLength')), Length::ofMetres($depth));
                 $results[$moment->id] = $result = KitResult::of($check);
                 $moment->keep('kit', ['of' => $fingerprint] + $result->toStore());
             }

@@ -127,7 +127,7 @@ final class ValuesTest extends TestCase
         yield 'aids' => [static fn(float $nd): Aids => Aids::ofStops($nd, null), [3.0]];
         yield 'depth of field' => [static fn(float $d): DepthOfField => DepthOfField::atMetres($optics, $wide, $d), [3.0]];
         yield 'blur' => [static fn(float ...$n): SubjectBlur => SubjectBlur::atMetres($optics, ...$n), [3.0, 1.2]];
-        yield 'gel' => [static fn(float $shift, float $loss): Gel => Gel::of(Mired::of($shift), $loss), [159.0, 0.6]];
+        yield 'gel' => [static fn(float $shift, float $loss): Gel => Gel::of(Mired::of($shift), Stops::of($loss)), [159.0, 0.6]];
         yield 'lamp' => [static fn(float $lux, float $kelvin, float $level): Lamp => Lamp::of('Lamps', Illuminance::ofLux($lux), Kelvin::of($kelvin), [['20:00', $level]]), [100.0, 2900.0, 0.5]];
         yield 'place' => [static fn(float ...$n): Place => Place::at($n[0], $n[1], $zone), [58.0, 8.0]];
         yield 'daylight' => [static fn(float $share): RoomGlow => RoomGlow::of(Place::at(58.0, 8.0, $zone), $share, [], []), [0.02]];

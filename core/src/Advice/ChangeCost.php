@@ -28,12 +28,10 @@ final readonly class ChangeCost
     ) {}
 
     /**
-     * @param float $before lx·s on the face, above 0
-     * @param float $after lx·s on the face
+     * @param Stops $gain light on the face after the change against before
      */
-    public static function of(Length|Finish|ZoomStep $to, float $before, float $after, FlashUnit $unit): self
+    public static function of(Length|Finish|ZoomStep $to, Stops $gain, FlashUnit $unit): self
     {
-        $gain = Stops::ofRatio(max(1e-12, $after) / $before);
         $clicks = ExactStops::nearest(-$gain->value, $unit->step)->thirtieths / $unit->step->thirtieths();
 
         return new self($to, $gain, (int) $clicks);

@@ -8,6 +8,7 @@ use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Quantity\Length;
+use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
@@ -23,6 +24,8 @@ use Kaddle\Core\Situation\Scene;
  * A curve for bare direct light stands beside that for distance because people carry
  * that rule in their heads: twice the distance, two stops. Under a ceiling it is less,
  * and this says by how much.
+ *
+ * @see docs/physics.md, “What a change costs”
  */
 final readonly class ChangeCosts
 {
@@ -154,7 +157,7 @@ final readonly class ChangeCosts
         foreach (self::FACTORS as $factor) {
             $scene = $now->tryAt($now->distance * $factor);
             if ($scene !== null && $before > 0.0) {
-                $costs[] = ChangeCost::of(Length::ofMetres($scene->distance), $before, $light($scene), $this->moment->flash);
+                $costs[] = ChangeCost::of(Length::ofMetres($scene->distance), self::gain($before, $light($scene)), $this->moment->flash);
             }
         }
 
@@ -163,7 +166,13 @@ final readonly class ChangeCosts
 
     private function cost(Length|Finish|ZoomStep $to, float $after): ChangeCost
     {
-        return ChangeCost::of($to, max(1e-12, $this->before), $after, $this->moment->flash);
+        return ChangeCost::of($to, self::gain(max(1e-12, $this->before), $after), $this->moment->flash);
+    }
+
+    /** @param float $before lx·s on the face, above 0; so is what comes after, or no light at all */
+    private static function gain(float $before, float $after): Stops
+    {
+        return Stops::ofRatio(max(1e-12, $after) / $before);
     }
 
     /**

@@ -30,7 +30,11 @@ final readonly class Gain
         public ?Length $distance = null,
     ) {}
 
-    /** @internal made by OneMoreStop only */
+    /**
+     * @param float $cost as it is judged, without a unit
+     *
+     * @internal made by OneMoreStop only
+     */
     public static function bySetting(GainKind $kind, float $cost, ExactStops $setting, ?DepthOfField $sharp = null): self
     {
         return new self($kind, $cost, $setting, $sharp);

@@ -14,6 +14,8 @@ use Kaddle\Core\Situation\Moment;
 /**
  * The limits of a moment, as marks on the scales of its controls.
  *
+ * @see docs/physics.md, “Marks on the rules”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class Marks

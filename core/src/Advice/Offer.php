@@ -16,6 +16,8 @@ use Kaddle\Core\Solve\Tolerance;
 /**
  * What a filter or high-speed sync would do for a moment whose room is too bright for the
  * aperture that is liked, and what it costs.
+ *
+ * @see docs/physics.md, “Too bright for sync”
  */
 final readonly class Offer
 {

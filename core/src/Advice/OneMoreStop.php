@@ -17,6 +17,8 @@ use Kaddle\Core\Solve\Solution;
  *
  * What it costs is judged, not measured: noise, depth, shake, batteries, flat light, a walk.
  *
+ * @see docs/physics.md, “One more stop”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class OneMoreStop

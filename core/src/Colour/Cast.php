@@ -16,6 +16,8 @@ use Kaddle\Core\Quantity\Rgb;
  * (1992), distance from the black body by Ohno (ANSI C78.377, 2011); both hold
  * from about 2500 to 15000 K, beyond which paint is a colour and no temperature.
  *
+ * @see docs/physics.md, “Cast”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class Cast

@@ -9,9 +9,12 @@ use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Quantity\Stops;
 
 /**
  * A colour correction filter before a flash: a shift in mired, and the light it takes.
+ *
+ * @see docs/physics.md, “Gels”
  *
  * @phpstan-all-methods-pure
  */
@@ -23,21 +26,22 @@ final readonly class Gel
     private function __construct(
         /** Above 0 warms. */
         public Mired $shift,
-        /** stops */
-        public float $loss,
+        /** Light that it takes, 0 or more. */
+        public Stops $loss,
     ) {}
 
     /**
      * @param Mired $shift −110 to 250, above 0 warms
-     * @param float $loss stops, 0 to 5
+     * @param Stops $loss 0 to 5
      *
      * @throws OutOfRange
      */
-    public static function of(Mired $shift, float $loss): self
+    public static function of(Mired $shift, Stops $loss): self
     {
         self::shiftRange()->checked('shift of the gel', $shift->mired);
+        self::lossRange()->checked('loss of the gel', $loss->value);
 
-        return new self($shift, self::lossRange()->checked('loss of the gel', $loss));
+        return new self($shift, $loss);
     }
 
     public static function shiftRange(): Range
@@ -61,7 +65,7 @@ final readonly class Gel
         $to = self::blackBody($flash->plus($this->shift));
         $colour = Rgb::of($to->r / $from->r, $to->g / $from->g, $to->b / $from->b);
 
-        return $colour->times(2.0 ** -$this->loss / $colour->luminance());
+        return $colour->times(2.0 ** -$this->loss->value / $colour->luminance());
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Colour;
 
 use Kaddle\Core\Quantity\Mired;
+use Kaddle\Core\Quantity\Stops;
 
 /**
  * Gels by their usual strengths. Shifts and losses are the customary figures of the
@@ -34,11 +35,11 @@ enum GelKind: string
     public function gel(): Gel
     {
         return match ($this) {
-            self::FullOrange => Gel::of(Mired::of(159.0), 0.65),
-            self::HalfOrange => Gel::of(Mired::of(81.0), 0.5),
-            self::QuarterOrange => Gel::of(Mired::of(42.0), 0.3),
-            self::QuarterBlue => Gel::of(Mired::of(-35.0), 0.5),
-            self::HalfBlue => Gel::of(Mired::of(-68.0), 0.9),
+            self::FullOrange => Gel::of(Mired::of(159.0), Stops::of(0.65)),
+            self::HalfOrange => Gel::of(Mired::of(81.0), Stops::of(0.5)),
+            self::QuarterOrange => Gel::of(Mired::of(42.0), Stops::of(0.3)),
+            self::QuarterBlue => Gel::of(Mired::of(-35.0), Stops::of(0.5)),
+            self::HalfBlue => Gel::of(Mired::of(-68.0), Stops::of(0.9)),
         };
     }
 }

@@ -15,11 +15,13 @@ final class Rounded
 {
     private function __construct() {}
 
+    /** In stops, to a thousandth; null where it is endless. */
     public static function stops(Stops $stops): ?float
     {
         return is_finite($stops->value) ? round($stops->value, 3) : null;
     }
 
+    /** @param float $metres m */
     public static function metres(float $metres): float
     {
         return round($metres, 3);

@@ -52,6 +52,7 @@ final readonly class Aperture
         );
     }
 
+    /** The exact f-number, not the rounded one of the label. */
     public function fNumber(): float
     {
         return 2.0 ** ($this->av->value() / 2.0);

@@ -13,6 +13,8 @@ use Kaddle\Core\Quantity\Range;
  * endless from the hyperfocal distance on. The circle of confusion is 0.030 mm on a frame
  * 36 mm wide and shrinks with the frame.
  *
+ * @see docs/physics.md, “Exposure”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class DepthOfField

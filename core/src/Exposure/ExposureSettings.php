@@ -11,6 +11,8 @@ use Kaddle\Core\Quantity\Stops;
 /**
  * Shutter, aperture and ISO as set on the camera.
  *
+ * @see docs/physics.md, “Exposure”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class ExposureSettings

@@ -60,6 +60,7 @@ final readonly class Iso
         return new self($clicks[count($clicks) - 1]);
     }
 
+    /** The exact ISO, not the rounded one of the label. */
     public function value(): float
     {
         return 100.0 * 2.0 ** $this->sv->value();

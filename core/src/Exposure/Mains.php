@@ -7,6 +7,8 @@ namespace Kaddle\Core\Exposure;
 /**
  * The mains that lamps hang on: their light beats at twice its frequency.
  *
+ * @see docs/physics.md, “Marks on the rules”
+ *
  * @phpstan-all-methods-pure
  */
 enum Mains: string
@@ -22,6 +24,7 @@ enum Mains: string
         return "{$this->frequency()} Hz";
     }
 
+    /** In Hz. */
     public function frequency(): int
     {
         return $this === self::Hz50 ? 50 : 60;
@@ -30,6 +33,7 @@ enum Mains: string
     /**
      * What of the beat is left in an exposure: |sin(πft)/(πft)| with f twice the mains; 0 at whole
      * multiples of 1/f, where every frame and every row gets the same.
+     * A share from 0 to 1.
      */
     public function ripple(Shutter $shutter): float
     {

@@ -57,6 +57,7 @@ final readonly class Shutter
         return new self(ExactStops::fromWhole(12));
     }
 
+    /** Time that the shutter is open, s. */
     public function seconds(): float
     {
         return 2.0 ** -$this->tv->value();

@@ -12,6 +12,8 @@ use Kaddle\Core\Quantity\Range;
  *
  * A rule of the trade, not of physics; k is 1 in one school, 2 in the stricter.
  *
+ * @see docs/physics.md, “Exposure”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class Steadiness

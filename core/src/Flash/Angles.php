@@ -30,7 +30,12 @@ final readonly class Angles
         public float $tilt,
     ) {}
 
-    /** @throws OutOfRange */
+    /**
+     * @param float $turn degrees, −180 to 180, to the left is above 0
+     * @param float $tilt degrees, −15 to 90, up is above 0
+     *
+     * @throws OutOfRange
+     */
     public static function ofDegrees(float $turn, float $tilt): self
     {
         return new self(self::turnRange()->checked('turn of the head', $turn), self::tiltRange()->checked('tilt of the head', $tilt));

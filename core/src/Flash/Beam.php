@@ -12,6 +12,8 @@ use Kaddle\Core\Quantity\Range;
 /**
  * The light of a head as a lobe: I(θ) = I0·cosⁿθ up to 90 degrees, nothing behind.
  *
+ * @see docs/physics.md, “Beam”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class Beam
@@ -48,7 +50,11 @@ final readonly class Beam
         return new self($energy * ($exponent + 1.0) / (2.0 * M_PI), $exponent);
     }
 
-    /** As bright as so many of them. */
+    /**
+     * As bright as so many of them.
+     *
+     * @param float $factor 0 or more
+     */
     public function times(float $factor): self
     {
         return is_finite($factor) && $factor >= 0.0 ? new self($this->axial * $factor, $this->exponent) : throw NotANumber::in('number of beams');

@@ -14,6 +14,8 @@ use Kaddle\Core\Room\Footprint;
  * turning by the golden angle from ray to ray spreads them evenly about the
  * axis (Vogel's spiral), which integrates smooth scenes far better than chance.
  *
+ * @see docs/physics.md, “First reflection”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class BeamRays

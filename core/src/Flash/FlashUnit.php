@@ -59,6 +59,7 @@ final readonly class FlashUnit
      * @param Vector $toFace from the head to the face
      * @param Angles|null $byHand where a head that is turned by hand stands
      * @param ZoomStep|null $zoom set by hand; null leaves it where zoomFor() says
+     * @param float $f35 mm at 36 mm x 24 mm
      */
     public function head(Vector $position, Vector $toFace, HeadAim $aim, float $f35, ?Angles $byHand = null, ?ZoomStep $zoom = null): Head
     {

@@ -21,6 +21,7 @@ final class ImpossibleUnit extends Refused
         return new self(sprintf('A flash cannot give %.2f stops more than full power.', $stops->value()));
     }
 
+    /** @param int $stops under a full pop */
     public static function lowestOutside(int $stops, Range $range): self
     {
         return new self(sprintf('The lowest output must lie %s under full power; it lies %d.', $range->inWords(), $stops));

@@ -14,6 +14,8 @@ use Kaddle\Core\Room\Vector;
 /**
  * A probed room with the light of heads in it: where the rays of every lobe end.
  *
+ * @see docs/physics.md, “Apparent size”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class LitRoom

@@ -39,7 +39,11 @@ final readonly class Lobe
         return new self($this->position, $this->direction, $this->beam, $tint, $this->size);
     }
 
-    /** Another lobe from the same place in the same colour. */
+    /**
+     * Another lobe from the same place in the same colour.
+     *
+     * @param float $size m across
+     */
     public function reshaped(Direction $direction, Beam $beam, float $size): self
     {
         return new self($this->position, $direction, $beam, $this->tint, $size);

@@ -14,6 +14,8 @@ use Kaddle\Core\Room\Direction;
  * Light is neither made nor lost in silence: the lobes that come out hold the
  * energy that went in, less the loss, and less what a grid's cells swallow.
  *
+ * @see docs/physics.md, “On the head”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class Modifier

@@ -27,7 +27,11 @@ final readonly class Outfit
         return new self(1, null, null);
     }
 
-    /** @throws OutOfRange */
+    /**
+     * @param int $units how many, 1 to 4
+     *
+     * @throws OutOfRange
+     */
     public static function of(int $units, ?Modifier $modifier, ?Gel $gel): self
     {
         return new self((int) self::unitRange()->checked('number of units', $units), $modifier, $gel);

@@ -30,6 +30,7 @@ final readonly class Output
         return new self(ExactStops::fromWhole(0));
     }
 
+    /** Share of a full pop, above 0 and up to 1. */
     public function share(): float
     {
         return 2.0 ** $this->stops->value();

@@ -15,6 +15,8 @@ use Kaddle\Core\Room\Probe;
  * Every lobe is traced as rays of equal energy to the faces that it hits; each
  * hit re-radiates (Lambert) straight to the probes, and counts for everything
  * after by the importance of the patch that it falls on.
+ *
+ * @see docs/physics.md, “Direct”
  */
 final readonly class ProbedRoom
 {

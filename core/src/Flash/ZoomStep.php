@@ -23,7 +23,13 @@ final readonly class ZoomStep
         public float $halfAngle,
     ) {}
 
-    /** @throws OutOfRange */
+    /**
+     * @param float $focalLength mm at 36 mm x 24 mm
+     * @param float $guideNumber m
+     * @param float $halfAngle degrees
+     *
+     * @throws OutOfRange
+     */
     public static function ofMillimetres(float $focalLength, float $guideNumber, float $halfAngle): self
     {
         return new self(

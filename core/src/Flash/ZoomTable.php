@@ -11,6 +11,8 @@ namespace Kaddle\Core\Flash;
  * as it is and the half-angle by its tangent: that is how they go when the reflector
  * moves against the lens. Beyond the ends the head stays at its end.
  *
+ * @see docs/physics.md, “Zoom”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class ZoomTable

@@ -30,7 +30,12 @@ final readonly class Compensation
         return new self(CompensationSum::FlashAddsUp, 0.0, 0.0);
     }
 
-    /** @throws OutOfRange */
+    /**
+     * @param float $body stops dialled in on the body, −3 to 3
+     * @param float $exposure stops dialled in on the exposure of the body, −3 to 3
+     *
+     * @throws OutOfRange
+     */
     public static function ofStops(CompensationSum $sum, float $body, float $exposure): self
     {
         return new self($sum, self::range()->checked('flash compensation on the body', $body), self::range()->checked('exposure compensation', $exposure));

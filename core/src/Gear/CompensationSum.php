@@ -7,6 +7,8 @@ namespace Kaddle\Core\Gear;
 /**
  * Which compensations a body counts together when the flash meters for itself.
  *
+ * @see docs/physics.md, “Sums”
+ *
  * @phpstan-all-methods-pure
  */
 enum CompensationSum: string
@@ -43,7 +45,7 @@ enum CompensationSum: string
         };
     }
 
-    /** What to set on the unit so that the flash gets so much. */
+    /** Stops: what to set on the unit so that the flash gets so much. */
     public function unitFor(float $wanted, float $body, float $exposure): float
     {
         return match ($this) {

@@ -17,6 +17,7 @@ use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Quantity\Mired;
+use Kaddle\Core\Quantity\Stops;
 
 /** What is on a flash: how many side by side, modifier, gel. */
 final class OutfitForm
@@ -95,6 +96,6 @@ final class OutfitForm
 
     private static function before(Record $gel): Gel
     {
-        return $gel->has('kind') ? $gel->choice('kind', GelKind::class)->gel() : Gel::of(Mired::of($gel->number('shift')), $gel->number('loss'));
+        return $gel->has('kind') ? $gel->choice('kind', GelKind::class)->gel() : Gel::of(Mired::of($gel->number('shift')), Stops::of($gel->number('loss')));
     }
 }

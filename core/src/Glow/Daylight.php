@@ -14,6 +14,8 @@ use Kaddle\Core\Quantity\Kelvin;
  * end of civil twilight, 0.008 lx at the end of nautical; by day the usual clear-sky
  * curve. Between the marks the logarithm runs straight. Clouds take one to four stops.
  *
+ * @see docs/physics.md, “Daylight outdoors”
+ *
  * @phpstan-all-methods-pure
  */
 final class Daylight

@@ -6,6 +6,8 @@ namespace Kaddle\Core\Glow;
 
 /**
  * The day as an event sees it: it ends at six in the morning, not at midnight.
+ *
+ * @see docs/physics.md, “The clocks”
  */
 final class Evening
 {

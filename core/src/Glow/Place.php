@@ -19,7 +19,12 @@ final readonly class Place
         public \DateTimeZone $zone,
     ) {}
 
-    /** @throws OutOfRange */
+    /**
+     * @param float $latitude degrees, −90 to 90, north is above 0
+     * @param float $longitude degrees, −180 to 180, east is above 0
+     *
+     * @throws OutOfRange
+     */
     public static function at(float $latitude, float $longitude, \DateTimeZone $zone): self
     {
         return new self(

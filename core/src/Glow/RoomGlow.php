@@ -18,6 +18,9 @@ use Kaddle\Core\Quantity\Range;
  * but for a doubt (a stop for windows and for lamps that were described, four for lamps
  * that nobody described) and follow from the readings by weighted least squares on
  * stops (Gauss–Newton); their covariance gives the doubt of the curve.
+ *
+ * @see docs/physics.md, “A room”
+ * @see docs/physics.md, “A reading that disagrees”
  */
 final readonly class RoomGlow
 {

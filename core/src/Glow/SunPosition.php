@@ -13,6 +13,8 @@ use Kaddle\Core\Quantity\Range;
  * Low-precision series of the Astronomical Almanac as given by Meeus, Astronomical
  * Algorithms (2nd ed., ch. 12, 13 and 25): within 0.01 degree from 1900 to 2100.
  *
+ * @see docs/physics.md, “Sun”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class SunPosition

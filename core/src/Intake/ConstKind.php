@@ -12,7 +12,10 @@ final readonly class ConstKind implements Kind
         private string $sentence,
     ) {}
 
-    /** @param string $sentence what is told of any other */
+    /**
+     * @param string $sentence what is told of any other
+     * @param int|string $value the only one that is read; without a unit
+     */
     public static function of(int|string $value, string $sentence): self
     {
         return new self($value, $sentence);

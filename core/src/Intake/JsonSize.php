@@ -25,6 +25,10 @@ final readonly class JsonSize
         public int $mostValues,
     ) {}
 
+    /**
+     * @param int $mostBytes bytes of the text
+     * @param int $mostValues how many values may stand in it
+     */
     public static function of(int $mostBytes, int $mostValues): self
     {
         return new self($mostBytes, $mostValues);

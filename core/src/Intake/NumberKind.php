@@ -26,6 +26,7 @@ final readonly class NumberKind implements Kind
         return new self($range, true);
     }
 
+    /** In the unit of the field. */
     public function read(Fields $fields, Field $field): int|float|null
     {
         $value = $fields->raw($field->name);

@@ -12,7 +12,10 @@ final readonly class OneOrManyKind implements Kind
         private PartKind $many,
     ) {}
 
-    /** @param string $one what an entry is called */
+    /**
+     * @param string $one what an entry is called
+     * @param int $most how many entries
+     */
     public static function of(Shape $shape, string $one, int $most): self
     {
         return new self(PartKind::one($shape), PartKind::listOf($shape, $one, $most, 1));

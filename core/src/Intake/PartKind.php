@@ -21,7 +21,10 @@ final readonly class PartKind implements Kind
         return new self($shape, 0, 0, '');
     }
 
-    /** @param string $one what an entry is called: "lamp" */
+    /**
+     * @param string $one what an entry is called: "lamp"
+     * @param int $most how many entries, and so $least
+     */
     public static function listOf(Shape $shape, string $one, int $most, int $least = 0): self
     {
         return new self($shape, $most, $least, $one);

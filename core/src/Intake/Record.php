@@ -49,6 +49,7 @@ final readonly class Record
         return is_int($value) || is_float($value) ? (float) $value : throw $this->broken($name);
     }
 
+    /** A count, or a number in the unit of its field. */
     public function whole(string $name): int
     {
         $number = $this->number($name);

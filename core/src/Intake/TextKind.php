@@ -12,11 +12,13 @@ final readonly class TextKind implements Kind
         private bool $hasLines,
     ) {}
 
+    /** @param int $most how many letters */
     public static function line(int $most): self
     {
         return new self($most, false);
     }
 
+    /** @param int $most how many letters */
     public static function lines(int $most): self
     {
         return new self($most, true);

@@ -18,6 +18,7 @@ final readonly class VariantKind implements Kind
     /**
      * @param non-empty-array<string, Shape> $shapes by value of the field that tells them apart
      * @param string $label of that field
+     * @param int $most how many entries
      */
     public static function listOf(array $shapes, string $by, string $label, int $most): self
     {

@@ -9,6 +9,7 @@ use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ProbedRoom;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Tolerance;
@@ -27,14 +28,14 @@ final readonly class KitCheck
         private Moment $moment,
         private ProbedRoom $room,
         public array $cells,
-        private float $groupDepth,
+        private Length $groupDepth,
     ) {}
 
     /**
      * @param non-empty-list<KitWay> $ways
-     * @param float $groupDepth m from the first to the last face, 0 for one row
+     * @param Length $groupDepth from the first to the last face, 0 for one row
      */
-    public static function of(Moment $moment, array $ways, float $groupDepth): self
+    public static function of(Moment $moment, array $ways, Length $groupDepth): self
     {
         $room = FlashInRoom::of($moment->scene->room)->at(['face' => $moment->scene->faceProbe()]);
         $bounced = self::bestBounce($moment, $room);
@@ -45,7 +46,7 @@ final readonly class KitCheck
             $needed = self::neededFor($through, $groupDepth);
             $straight[(string) $way->lens->focalLength] ??= self::straight($through, $room);
             $cells[] = $way->isBounced
-                ? new KitCell($way, $bounced[0], KitMargin::of($through, $bounced[1] * $way->units, $needed))
+                ? new KitCell($way, $bounced[0], KitMargin::ofLuxSeconds($through, $bounced[1] * $way->units, $needed))
                 : self::better($way, $through, $straight[(string) $way->lens->focalLength], $needed);
         }
 
@@ -74,7 +75,7 @@ final readonly class KitCheck
     {
         $best = null;
         foreach ($lights as [$aim, $light]) {
-            $cell = new KitCell($way, $aim, KitMargin::of($through, $light * $way->units, $needed));
+            $cell = new KitCell($way, $aim, KitMargin::ofLuxSeconds($through, $light * $way->units, $needed));
             $best = $best === null || $cell->margin->stops()->value > $best->margin->stops()->value ? $cell : $best;
         }
 
@@ -106,11 +107,11 @@ final readonly class KitCheck
         $flash = $best->margin->flash->value;
         $floor = $best->margin->floor->value;
         $now = min($room, $flash, $floor);
-        $gain = static fn(float $roomMore, float $flashMore, float $floorMore = 0.0): float => min($room + $roomMore, $flash + $flashMore, $floor + $floorMore) - $now;
+        $gain = static fn(float $roomMore, float $flashMore, float $floorMore = 0.0): Stops => Stops::of(min($room + $roomMore, $flash + $flashMore, $floor + $floorMore) - $now);
         $zoom = $this->moment->through($best->way->lens)->zoomFor($best->aim);
         $all = [
             Purchase::of(PurchaseKind::Iso, $gain(1.0, 1.0)),
-            Purchase::of(PurchaseKind::Lens, $best->margin->isHeldByDepth ? 0.0 : $gain(1.0, 1.0)),
+            Purchase::of(PurchaseKind::Lens, $best->margin->isHeldByDepth ? Stops::of(0.0) : $gain(1.0, 1.0)),
             Purchase::of(PurchaseKind::Unit, $gain(0.0, 1.0)),
             Purchase::of(PurchaseKind::GuideNumber, $gain(0.0, 1.0), ceil($zoom->guideNumber * M_SQRT2)),
             Purchase::of(PurchaseKind::Lowest, $gain(0.0, 0.0, 1.0)),
@@ -123,11 +124,11 @@ final readonly class KitCheck
         return $worth;
     }
 
-    /** @param callable(float, float): float $gain */
+    /** @param callable(float, float): Stops $gain */
     private function nearer(KitCell $best, callable $gain): ?Purchase
     {
         $scene = $this->moment->scene->tryAt($this->moment->scene->distance * self::NEARER);
-        if ($scene === null || $this->groupDepth > 0.0) {
+        if ($scene === null || $this->groupDepth->metres > 0.0) {
             return null;
         }
         $moment = $this->moment->through($best->way->lens);
@@ -139,7 +140,7 @@ final readonly class KitCheck
             : null;
     }
 
-    /** @param callable(float, float): float $gain */
+    /** @param callable(float, float): Stops $gain */
     private function wall(KitCell $best, callable $gain): ?Purchase
     {
         if ($best->way->isBounced) {
@@ -174,14 +175,14 @@ final readonly class KitCheck
     }
 
     /** The widest opening, as Av, that holds a group of some depth sharp; 0 for no group. */
-    private static function neededFor(Moment $moment, float $groupDepth): float
+    private static function neededFor(Moment $moment, Length $groupDepth): float
     {
-        if ($groupDepth <= 0.0) {
+        if ($groupDepth->metres <= 0.0) {
             return 0.0;
         }
-        $distance = $moment->scene->distance + $groupDepth / 2.0;
+        $distance = $moment->scene->distance + $groupDepth->metres / 2.0;
         foreach (Aperture::scale($moment->body->step, $moment->lens->widest, $moment->lens->narrowest) as $aperture) {
-            if (DepthOfField::atMetres($moment->optics, $aperture, $distance)->depth() >= $groupDepth) {
+            if (DepthOfField::atMetres($moment->optics, $aperture, $distance)->depth() >= $groupDepth->metres) {
                 return $aperture->av->value();
             }
         }

@@ -19,6 +19,8 @@ use Kaddle\Core\Solve\Tolerance;
  * that still fits, up to sync; the floor is what the need has over the lowest output at the
  * slowest shutter.
  *
+ * @see docs/physics.md, “The kit check”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class KitMargin
@@ -37,7 +39,7 @@ final readonly class KitMargin
      * @param float $exposure on the face by a full pop, lx·s
      * @param float $needed narrowest opening that the depth of the group asks for, Av; 0 for none
      */
-    public static function of(Moment $moment, float $exposure, float $needed): self
+    public static function ofLuxSeconds(Moment $moment, float $exposure, float $needed): self
     {
         $hands = 1.0 / $moment->body->steadinessAt($moment->lens->focalLength)->seconds;
         $sync = $moment->body->sync->tv->value();

@@ -25,11 +25,11 @@ final readonly class Purchase
     ) {}
 
     /**
-     * @param float $gain stops; less than 0 counts as 0
+     * @param Stops $gain less than 0 counts as 0
      * @param float $metres of the guide number, or of the way
      */
-    public static function of(PurchaseKind $kind, float $gain, float $metres = 0.0, ?HeadAim $aim = null): self
+    public static function of(PurchaseKind $kind, Stops $gain, float $metres = 0.0, ?HeadAim $aim = null): self
     {
-        return new self($kind, Stops::of(max(0.0, $gain)), $metres, $aim);
+        return new self($kind, $gain->value > 0.0 ? $gain : Stops::of(0.0), $metres, $aim);
     }
 }

@@ -13,6 +13,8 @@ use Kaddle\Core\Quantity\ExactStops;
  *
  * The meter takes the framed mixture for mid-grey. How far that is off the face is damped by
  * how clever the metering is; the same share of the error stays at every frame.
+ *
+ * @see docs/physics.md, “Who sets the output”
  */
 final readonly class FlashMeter
 {

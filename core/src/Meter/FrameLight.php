@@ -100,7 +100,11 @@ final readonly class FrameLight
         return FaceBalance::flashBeside(Stops::ofRatio($this->room), $this->fill)->value - log(max(1e-12, $this->faceFlash), 2);
     }
 
-    /** Level of the face by room and flash, against correct. */
+    /**
+     * Level of the face by room and flash, against correct.
+     *
+     * @param float $output stops against what the unit is set to
+     */
     public function face(float $output): Stops
     {
         return Stops::ofRatio($this->room + $this->faceFlash * 2.0 ** $output);

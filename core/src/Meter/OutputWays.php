@@ -19,6 +19,8 @@ use Kaddle\Core\Solve\Solution;
 /**
  * Start here for who sets the output: by hand, by the meter with compensation, or metered once
  * and kept; and how each holds when clothes, distance or backdrop change.
+ *
+ * @see docs/physics.md, “Who sets the output”
  */
 final readonly class OutputWays
 {

@@ -15,6 +15,8 @@ use Kaddle\Core\Quantity\Range;
  * On the sensor f·v·t/(d − f), thin lens; told as a share of the frame's width, 36 mm over the
  * crop factor. It is the room's light that smears: a pop is over before anybody has moved.
  *
+ * @see docs/physics.md, “Marks on the rules”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class SubjectBlur
@@ -41,6 +43,7 @@ final readonly class SubjectBlur
         return new self($f * Range::between(0.001, 100.0, 'm/s', 0.1)->checked('speed', $speed) / max(1e-6, $away) / $optics->frameWidth());
     }
 
+    /** Share of the frame's width that the subject smears over. */
     public function shareAt(Shutter $shutter): float
     {
         return $this->perSecond * $shutter->seconds();

@@ -16,12 +16,16 @@ final readonly class Slot
         public int $minutes,
     ) {}
 
-    /** @param string $clock "19:30" */
+    /**
+     * @param string $clock "19:30"
+     * @param int $minutes how long, 1 to 720
+     */
     public static function at(string $clock, int $minutes): self
     {
         return new self(Evening::minutes($clock), (int) PlannedUse::minutesRange()->checked('length of the moment', $minutes));
     }
 
+    /** Minutes since six in the morning. */
     public function until(): int
     {
         return $this->from + $this->minutes;

@@ -37,6 +37,14 @@ final readonly class TemplateMoment
         public float $depth,
     ) {}
 
+    /**
+     * @param float $distance m to the subject
+     * @param float $height m of the ceiling
+     * @param float $glow EV
+     * @param float $roomUnder stops
+     * @param float $framesPerMinute frames a minute
+     * @param float $depth m of the group
+     */
     public static function of(string $name, string $starts, int $minutes, RoomKind $room, float $distance, float $height, float $glow, float $roomUnder, string $aperture, Movement $movement, Behind $behind, float $framesPerMinute, float $depth = 0.0): self
     {
         return new self($name, $starts, $minutes, $room, $distance, $height, $glow, $roomUnder, $aperture, $movement, $behind, $framesPerMinute, $depth);

@@ -23,7 +23,11 @@ final readonly class People
         public Behind $behind,
     ) {}
 
-    /** @throws OutOfRange */
+    /**
+     * @param float $depth m from the first to the last row, 0 to 20
+     *
+     * @throws OutOfRange
+     */
     public static function ofMetres(Movement $movement, float $depth, Clothing $clothing, Behind $behind): self
     {
         return new self($movement, self::depthRange()->checked('depth of the group', $depth), $clothing, $behind);

@@ -7,6 +7,8 @@ namespace Kaddle\Core\Power;
 /**
  * Start here for batteries: pops and energy over a night, waits, heat, when to change sets.
  *
+ * @see docs/physics.md, “Energy”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class EnergyPlan

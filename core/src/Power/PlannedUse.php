@@ -56,6 +56,7 @@ final readonly class PlannedUse
         return Range::between(2.0 ** -9, 1.0, '', 0.01);
     }
 
+    /** How many pops; a frame takes one. */
     public function pops(): float
     {
         return $this->minutes * $this->framesPerMinute;

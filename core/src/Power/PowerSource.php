@@ -27,7 +27,12 @@ final readonly class PowerSource
         public float $fullPops,
     ) {}
 
-    /** @throws OutOfRange */
+    /**
+     * @param float $fullSeconds 0.2 to 30 s to be ready after a full pop
+     * @param float $fullPops 10 to 2000 full pops in a set
+     *
+     * @throws OutOfRange
+     */
     public static function ofSeconds(float $fullSeconds, float $fullPops): self
     {
         return new self(

@@ -17,6 +17,7 @@ final readonly class Amount
         public string $unit,
     ) {}
 
+    /** @param float $value in the unit of the range */
     public static function in(Range $range, float $value): self
     {
         return new self($value, $range->unit);

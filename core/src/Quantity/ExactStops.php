@@ -21,11 +21,13 @@ final readonly class ExactStops
         public int $thirtieths,
     ) {}
 
+    /** @param int $thirtieths of a stop */
     public static function fromThirtieths(int $thirtieths): self
     {
         return new self($thirtieths);
     }
 
+    /** @param int $stops whole stops */
     public static function fromWhole(int $stops): self
     {
         return new self($stops * self::PER_STOP);
@@ -39,6 +41,7 @@ final readonly class ExactStops
         return new self((int) round($stops * self::PER_STOP / $step->thirtieths()) * $step->thirtieths());
     }
 
+    /** In stops. */
     public function value(): float
     {
         return $this->thirtieths / self::PER_STOP;

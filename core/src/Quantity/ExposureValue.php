@@ -9,6 +9,8 @@ namespace Kaddle\Core\Quantity;
  *
  * EV = log2(N²/t) of the exposure that a meter would choose at ISO 100.
  *
+ * @see docs/physics.md, “Exposure”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class ExposureValue
@@ -26,6 +28,7 @@ final readonly class ExposureValue
 
     /**
      * @param string $what is so bright, for the sentence
+     * @param float $ev −6 to 18
      *
      * @throws OutOfRange
      */

@@ -7,6 +7,8 @@ namespace Kaddle\Core\Quantity;
 /**
  * Light that falls on a place.
  *
+ * @see docs/physics.md, “Exposure”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class Illuminance

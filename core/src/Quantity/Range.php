@@ -22,6 +22,10 @@ final readonly class Range
         public float $step,
     ) {}
 
+    /**
+     * @param float $min in the unit, at most $max
+     * @param float $step in the unit, above 0
+     */
     public static function between(float $min, float $max, string $unit, float $step): self
     {
         is_finite($max - $min) && $max >= $min && $step > 0.0 || throw NotANumber::in('range');
@@ -32,6 +36,8 @@ final readonly class Range
     /**
      * Gives the value back when it lies inside; NaN and infinities never do.
      *
+     * @param float $value in the unit of the range
+     *
      * @throws OutOfRange
      */
     public function checked(string $what, float $value): float
@@ -39,12 +45,17 @@ final readonly class Range
         return $this->contains($value) ? $value : throw OutOfRange::of($what, $value, $this);
     }
 
+    /** @param float $value in the unit of the range */
     public function contains(float $value): bool
     {
         return $value >= $this->min && $value <= $this->max;
     }
 
-    /** The value itself, or the end of the range that it lies beyond. */
+    /**
+     * The value itself, or the end of the range that it lies beyond.
+     *
+     * @param float $value in the unit of the range
+     */
     public function nearest(float $value): float
     {
         return max($this->min, min($this->max, $value));

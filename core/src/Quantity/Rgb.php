@@ -17,11 +17,13 @@ final readonly class Rgb
         public float $b,
     ) {}
 
+    /** @param float $r linear, 0 or more; so for green and blue */
     public static function of(float $r, float $g, float $b): self
     {
         return is_finite($r + $g + $b) ? new self($r, $g, $b) : throw NotANumber::in('light');
     }
 
+    /** @param float $level linear, 0 or more */
     public static function grey(float $level): self
     {
         return new self($level, $level, $level);
@@ -32,6 +34,7 @@ final readonly class Rgb
         return new self($this->r + $other->r, $this->g + $other->g, $this->b + $other->b);
     }
 
+    /** @param float $factor 0 or more */
     public function times(float $factor): self
     {
         return new self($this->r * $factor, $this->g * $factor, $this->b * $factor);

@@ -16,6 +16,7 @@ final readonly class Stops
         public float $value,
     ) {}
 
+    /** @param float $stops any number, endless included, but not NaN */
     public static function of(float $stops): self
     {
         return is_nan($stops) ? throw NotANumber::in('level') : new self($stops);
@@ -27,6 +28,7 @@ final readonly class Stops
         return self::of($ratio > 0.0 ? log($ratio, 2.0) : ($ratio <= 0.0 ? -INF : $ratio));
     }
 
+    /** Factor of light, 0 or more. */
     public function ratio(): float
     {
         return 2.0 ** $this->value;

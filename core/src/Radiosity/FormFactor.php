@@ -11,6 +11,8 @@ use Kaddle\Core\Room\Vector;
  * Form factor from a probe to a rectangle, with the part below the probe's horizon cut off, by
  * Lambert's edge formula: F = 1/2π · |Σ angle(edge) · n·Γ(edge)|.
  *
+ * @see docs/physics.md, “Later reflections”
+ *
  * @phpstan-all-methods-pure
  */
 final class FormFactor

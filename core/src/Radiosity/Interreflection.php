@@ -15,6 +15,8 @@ use Kaddle\Core\Room\Probe;
  * factors to the patches, F those between patches, ρ the reflectances and E the
  * direct irradiance. The part before E belongs to room and probe alone, so it is
  * worked out once and serves every head: the importance of each patch.
+ *
+ * @see docs/physics.md, “Later reflections”
  */
 final readonly class Interreflection
 {

@@ -14,6 +14,8 @@ use Kaddle\Core\Quantity\Range;
  * ceiling is two slopes for rays that hit it; what comes after the first reflection
  * is worked out in a box of mean height (docs/physics.md says by how much that errs).
  *
+ * @see docs/physics.md, “Room”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class BoxRoom
@@ -102,6 +104,8 @@ final readonly class BoxRoom
 
     /**
      * The ceiling cut along the length at a distance from the right wall, back to far.
+     *
+     * @param float $y m from the right wall
      *
      * @return non-empty-list<Vector>
      */

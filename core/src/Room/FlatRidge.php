@@ -16,6 +16,7 @@ use Kaddle\Core\Quantity\Sentence;
  */
 final class FlatRidge extends Refused
 {
+    /** @param float $ridge m */
     public static function of(float $ridge, Range $range): self
     {
         return new self(Sentence::of('With these eaves the ridge must be %s high; it is %s.', $range, Amount::in($range, $ridge)));

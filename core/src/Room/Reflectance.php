@@ -19,7 +19,11 @@ final readonly class Reflectance
         public Rgb $share,
     ) {}
 
-    /** @throws OutOfRange */
+    /**
+     * @param float $r share of red light, 0 to 0.95; so for green and blue
+     *
+     * @throws OutOfRange
+     */
     public static function of(float $r, float $g, float $b): self
     {
         $range = self::range();

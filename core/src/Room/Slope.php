@@ -7,6 +7,8 @@ namespace Kaddle\Core\Room;
 /**
  * One half of a pitched roof, as the plane z = base + rise·(x or y).
  *
+ * @see docs/physics.md, “Pitched roof”
+ *
  * @internal
  *
  * @phpstan-all-methods-pure
@@ -44,12 +46,17 @@ final readonly class Slope
         };
     }
 
+    /** Height of the plane in m over a point of the floor, m. */
     public function heightOver(float $x, float $y): float
     {
         return $this->base + $this->alongX * $x + $this->alongY * $y;
     }
 
-    /** Multiples of a way until a ray from below meets the plane; endless where it does not. */
+    /**
+     * Multiples of a way until a ray from below meets the plane; endless where it does not.
+     *
+     * @param float $dx m along each axis
+     */
     public function reach(Vector $from, float $dx, float $dy, float $dz): float
     {
         $approach = $dz - $this->alongX * $dx - $this->alongY * $dy;

@@ -19,6 +19,7 @@ final readonly class Vector
         public float $z,
     ) {}
 
+    /** In m; finite, or not at all. */
     public static function of(float $x, float $y, float $z): self
     {
         return is_finite($x + $y + $z) ? new self($x, $y, $z) : throw NotANumber::in('place');
@@ -34,11 +35,13 @@ final readonly class Vector
         return new self($this->x - $other->x, $this->y - $other->y, $this->z - $other->z);
     }
 
+    /** @param float $factor any finite number */
     public function times(float $factor): self
     {
         return new self($this->x * $factor, $this->y * $factor, $this->z * $factor);
     }
 
+    /** In m², or the cosine between two directions. */
     public function dot(self $other): float
     {
         return $this->x * $other->x + $this->y * $other->y + $this->z * $other->z;
@@ -59,6 +62,7 @@ final readonly class Vector
         return [$this->x, $this->y, $this->z];
     }
 
+    /** In m. */
     public function length(): float
     {
         return sqrt($this->dot($this));

@@ -65,7 +65,11 @@ final readonly class Scene
         return $misfit === null ? new self($room, $camera, $head, $face, $distance) : throw $misfit;
     }
 
-    /** The same with the subject at another distance; null where the room or the range ends before. */
+    /**
+     * The same with the subject at another distance; null where the room or the range ends before.
+     *
+     * @param float $distance m
+     */
     public function tryAt(float $distance): ?self
     {
         return self::distanceRange()->contains($distance) ? $this->tryWith($this->room, $distance) : null;

@@ -13,6 +13,8 @@ use Kaddle\Core\Quantity\Stops;
 /**
  * One way to point the head, with the settings and the output that go with it.
  *
+ * @see docs/physics.md, “What the advisor weighs”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class Candidate

@@ -20,6 +20,8 @@ use Kaddle\Core\Wish\School;
  * ISO, to keep the aperture that its owner likes; then aperture and ISO share out
  * the rest. Other schools hold other things still.
  *
+ * @see docs/physics.md, “The solver”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class ExposureChooser

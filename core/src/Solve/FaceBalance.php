@@ -12,6 +12,9 @@ use Kaddle\Core\Quantity\Stops;
  * Light adds linearly, 2^room + 2^flash = 2^0. Where the room leaves less to add than
  * fill flash gives, the flash is fill: two stops under, or what somebody likes, for the eyes.
  *
+ * @see docs/physics.md, “Exposure”
+ * @see docs/physics.md, “Fill”
+ *
  * @phpstan-all-methods-pure
  */
 final class FaceBalance

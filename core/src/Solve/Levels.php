@@ -10,6 +10,8 @@ use Kaddle\Core\Situation\Moment;
 /**
  * What the picture will show, in stops against correct; positive is brighter.
  *
+ * @see docs/physics.md, “Ambient spill”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class Levels

@@ -8,7 +8,11 @@ use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 
-/** A moment solved, or the nearest to it with what is missing. */
+/**
+ * A moment solved, or the nearest to it with what is missing.
+ *
+ * @see docs/physics.md, “Doubt”
+ */
 final readonly class Solution
 {
     /**

@@ -10,6 +10,8 @@ use Kaddle\Core\Quantity\Stops;
 /**
  * A light for which the picture is exposed, so that it keeps its detail and the rest falls.
  *
+ * @see docs/physics.md, “A light that is kept”
+ *
  * @phpstan-all-methods-pure
  */
 final readonly class KeptLight

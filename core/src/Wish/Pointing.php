@@ -23,17 +23,22 @@ final readonly class Pointing
         public ?float $zoom,
     ) {}
 
+    /** @param float|null $zoom mm at 36 mm x 24 mm */
     public static function free(?float $zoom = null): self
     {
         return new self(null, null, $zoom);
     }
 
-    /** @param HeadAim $aim one of the named ways */
+    /**
+     * @param HeadAim $aim one of the named ways
+     * @param float|null $zoom mm at 36 mm x 24 mm
+     */
     public static function at(HeadAim $aim, ?float $zoom = null): self
     {
         return $aim === HeadAim::ByHand ? throw new \LogicException('by hand needs angles') : new self($aim, null, $zoom);
     }
 
+    /** @param float|null $zoom mm at 36 mm x 24 mm */
     public static function byHand(Angles $angles, ?float $zoom = null): self
     {
         return new self(HeadAim::ByHand, $angles, $zoom);

@@ -7,6 +7,8 @@ namespace Kaddle\Core\Wish;
 /**
  * Which control makes the room: schools that photographers follow, and what each holds still.
  *
+ * @see docs/physics.md, “Schools”
+ *
  * @phpstan-all-methods-pure
  */
 enum School: string

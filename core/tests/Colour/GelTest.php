@@ -9,6 +9,7 @@ use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
 use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Stops;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -22,7 +23,7 @@ final class GelTest extends TestCase
         $cast = Cast::of($light);
         self::assertEqualsWithDelta($kind->gel()->shift->mired, $cast->warmth->mired, 0.1 * abs($kind->gel()->shift->mired));
         self::assertEqualsWithDelta(0.0, $cast->tint, 0.003);
-        self::assertEqualsWithDelta(-$kind->gel()->loss, log($light->luminance(), 2), 1e-9);
+        self::assertEqualsWithDelta(-$kind->gel()->loss->value, log($light->luminance(), 2), 1e-9);
     }
 
     /** @return iterable<string, array{GelKind}> */
@@ -35,7 +36,7 @@ final class GelTest extends TestCase
 
     public function testAGelThatDoesNothingIsClear(): void
     {
-        $light = Gel::of(Mired::of(0.0), 0.0)->transmission();
+        $light = Gel::of(Mired::of(0.0), Stops::of(0.0))->transmission();
         self::assertSame([1.0, 1.0, 1.0], [round($light->r, 9), round($light->g, 9), round($light->b, 9)]);
     }
 
@@ -43,6 +44,6 @@ final class GelTest extends TestCase
     {
         $this->expectException(OutOfRange::class);
         $this->expectExceptionMessage('mired');
-        Gel::of(Mired::of(900.0), 0.5);
+        Gel::of(Mired::of(900.0), Stops::of(0.5));
     }
 }

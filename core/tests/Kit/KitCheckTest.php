@@ -15,6 +15,7 @@ use Kaddle\Core\Kit\Purchase;
 use Kaddle\Core\Kit\PurchaseKind;
 use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
@@ -123,6 +124,6 @@ final class KitCheckTest extends TestCase
 
         return KitCheck::of(Moments::with($changes), [
             KitWay::bounced('Fast 35', $lens), KitWay::straight('Fast 35', $lens), KitWay::withSecondUnit('Fast 35', $lens),
-        ], $depth);
+        ], Length::ofMetres($depth));
     }
 }

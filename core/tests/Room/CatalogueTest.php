@@ -62,7 +62,7 @@ final class CatalogueTest extends TestCase
     {
         foreach ([[GelKind::HalfOrange, GelKind::FullOrange], [GelKind::QuarterOrange, GelKind::HalfOrange], [GelKind::QuarterBlue, GelKind::HalfBlue]] as [$half, $whole]) {
             self::assertEqualsWithDelta($whole->gel()->shift->mired, 2.0 * $half->gel()->shift->mired, 10.0, $whole->inWords());
-            self::assertGreaterThan($half->gel()->loss, $whole->gel()->loss);
+            self::assertGreaterThan($half->gel()->loss->value, $whole->gel()->loss->value);
         }
     }
 
