@@ -6,15 +6,20 @@ declare(strict_types=1);
  * Whether the tests bite: php core/bench/mutants.php [--part=2/8] [--most=200] [--list] [path ...]
  *
  * Changes one thing at a time in the sources (an operator, a comparison, a number, a sign, a
- * condition) and runs the tests against it: first those of the same room, then all. What no test
- * notices is listed. Sources stay as they are: a changed class is loaded instead of its own.
+ * condition) and runs the tests against it: those of the same room, then all, then the slow ones. What no
+ * test notices is listed. Sources stay as they are: a changed class is loaded instead of its own.
  * Paths are files or folders under core/src (all of it by default) or app (whose tests need a
  * database that runs, as bin/test starts one). --part takes every n-th mutant, --most so many of
  * them, spread evenly; --list names them and runs nothing.
  */
 
 const ROOT = __DIR__ . '/../..';
-const PATIENCE = 120;
+
+/** Tests of core that take more than a second and run last. */
+const SLOW = '(Properties|PitchedRoof|Refusals|LightCommand|OutputWays|KnownLights|ChangeCosts|AdviceTest|RoomTest|ReferenceRooms|RemedyTest|LocksTest|DocumentReaderTest)';
+
+/** s that tests may take before a change counts as noticed. */
+const PATIENCE = 240;
 
 /** Token or text, and what it becomes. */
 const SWAPS = [
@@ -98,12 +103,16 @@ function classOf(string $code, string $path): string
     return preg_match('/^namespace ([^;]+);/m', $code, $match) === 1 ? "$match[1]\\" . basename($path, '.php') : '';
 }
 
-/** @return list<string> folders of tests, the likeliest first; '' for all */
-function suites(string $path): array
+/** @return list<string> arguments of PHPUnit, so that what notices soonest runs first */
+function stages(string $path): array
 {
-    $room = basename(dirname($path));
+    if (str_contains($path, '/app/')) {
+        return [''];
+    }
+    $room = 'tests/' . basename(dirname($path));
+    $quick = '--exclude-filter ' . escapeshellarg(SLOW);
 
-    return str_contains($path, '/app/') ? [''] : (is_dir(ROOT . "/core/tests/$room") ? ["tests/$room", ''] : ['']);
+    return [...(is_dir(ROOT . "/core/$room") ? ["$quick $room"] : []), $quick, '--filter ' . escapeshellarg(SLOW)];
 }
 
 function survives(string $path, string $code, string $work): bool
@@ -123,22 +132,28 @@ function survives(string $path, string $code, string $work): bool
         var_export($class, true),
         var_export($file, true),
     ));
-    foreach (suites($path) as $suite) {
-        $command = sprintf(
-            'cd %s && timeout %d %s -d auto_prepend_file=%s vendor/bin/phpunit --stop-on-failure --stop-on-error --no-progress %s > /dev/null 2>&1',
-            escapeshellarg(ROOT . (str_contains($path, '/app/') ? '' : '/core')),
-            PATIENCE,
-            PHP_BINARY,
-            escapeshellarg($loader),
-            $suite,
-        );
-        exec($command, $told, $status);
-        if ($status !== 0) {
+    foreach (stages($path) as $stage) {
+        if (tests($path, $stage, "-d auto_prepend_file=$loader") !== 0) {
             return false;
         }
     }
 
     return true;
+}
+
+/** Runs tests as far as the first that fails; their exit code. */
+function tests(string $path, string $stage, string $php = ''): int
+{
+    exec(sprintf(
+        'cd %s && timeout %d %s %s vendor/bin/phpunit --stop-on-failure --stop-on-error --no-progress %s > /dev/null 2>&1',
+        escapeshellarg(ROOT . (str_contains($path, '/app/') ? '' : '/core')),
+        PATIENCE,
+        PHP_BINARY,
+        $php,
+        $stage,
+    ), $told, $status);
+
+    return $status;
 }
 
 /** @return list<string> */
@@ -178,6 +193,9 @@ if ($most < count($taken)) {
 $work = sys_get_temp_dir() . '/kaddle-mutants.' . getmypid();
 mkdir($work);
 $alive = 0;
+if (!isset($options['list']) && $taken !== [] && tests($taken[0][0], '') !== 0) {
+    exit("The tests fail as things are.\n");
+}
 foreach ($taken as $n => [$file, [$offset, $length, $other, $told]]) {
     $code = (string) file_get_contents($file);
     $line = 1 + substr_count(substr($code, 0, $offset), "\n");
@@ -192,10 +210,7 @@ foreach ($taken as $n => [$file, [$offset, $length, $other, $told]]) {
     }
     fprintf(STDERR, "\r%d of %d, %d alive ", $n + 1, count($taken), $alive);
 }
-foreach (sources($work) as $left) {
-    unlink($left);
-}
-rmdir($work);
+exec('rm -r ' . escapeshellarg($work));
 if (!isset($options['list'])) {
     printf("%d mutants of %d, %d survive: %.1f %% die\n", count($taken), count($all), $alive, $taken === [] ? 100.0 : 100.0 * (1.0 - $alive / count($taken)));
 }
