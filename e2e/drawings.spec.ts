@@ -1,4 +1,4 @@
-import { expect } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { expectAccessible, saved, settings, startNight, test } from './support';
 
 test('people, camera, ceiling and head are moved in the drawings by keys, and the numbers follow', async ({ page }) => {
@@ -66,3 +66,33 @@ test('moves that follow each other before an answer lose nothing', async ({ page
   await page.keyboard.press('ArrowDown');
   await expect.poll(async () => Number((await turn.inputValue()).replace('−', '-'))).not.toBe(once);
 });
+
+test.describe('by finger', () => {
+  test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
+
+  test('the subject is dragged and the shutter turned', async ({ page }) => {
+    await startNight(page, 'By finger');
+    const distance = page.getByRole('textbox', { name: 'Subject distance' });
+    const before = Number(await distance.inputValue());
+    await swipe(page, page.getByRole('slider', { name: 'Move the subject' }), 40);
+    await expect.poll(async () => Number(await distance.inputValue())).toBeGreaterThan(before + 0.3);
+    const shutter = page.getByTestId('Shutter');
+    const slow = await shutter.innerText();
+    await swipe(page, page.getByRole('slider', { name: 'Turn Shutter' }), 60);
+    await expect(shutter).not.toHaveText(slow);
+    await saved(page);
+  });
+});
+
+/** A finger that goes down in the middle of something, moves sideways and lets go. */
+async function swipe(page: Page, on: Locator, by: number): Promise<void> {
+  await on.scrollIntoViewIfNeeded();
+  const box = await on.boundingBox();
+  if (box === null) throw new Error('nothing to swipe on');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  const screen = await page.context().newCDPSession(page);
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at: number) => screen.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x: at, y }] });
+  await touch('touchStart', x);
+  for (let i = 1; i <= 6; i++) await touch('touchMove', x + (by * i) / 6);
+  await touch('touchEnd', x + by);
+}

@@ -109,6 +109,14 @@ final class ModifierTest extends TestCase
         self::assertGreaterThan($warm->b, $warm->r);
     }
 
+    public function testAGelDimsDirectLightToo(): void
+    {
+        $ahead = Probe::at(self::place()->plus(Vector::of(0.0, 0.0, 2.0)), Direction::up()->opposite());
+        $straight = static fn(Outfit $outfit): float => Head::dressed(self::place(), Direction::up(), self::beam(), $outfit, self::ahead())->straightTo($ahead);
+        self::assertEqualsWithDelta(-0.5, log($straight(Outfit::of(1, null, GelKind::HalfOrange->gel())) / $straight(Outfit::bare()), 2), 1e-9);
+        self::assertEqualsWithDelta(1.0, log($straight(Outfit::of(2, null, null)) / $straight(Outfit::bare()), 2), 1e-9);
+    }
+
     /** Nothing reflects, so the light is as wide as the window of the head: 2·atan(0.03 m / 3 m). */
     public function testABareHeadLooksAsLargeAsItIs(): void
     {

@@ -57,6 +57,31 @@ final class SunTest extends TestCase
         yield 'sunset' => [-0.833, 400.0];
         yield 'end of civil twilight' => [-6.0, 3.4];
         yield 'end of nautical twilight' => [-12.0, 0.008];
+        yield 'night' => [-18.0, 0.0008];
+        yield 'deeper night' => [-60.0, 0.0008];
+        yield 'low sun' => [5.0, 5_000.0];
+        yield 'between two marks, the geometric middle' => [7.5, 7746.0];
+        yield 'afternoon' => [20.0, 30_000.0];
+        yield 'noon in spring' => [45.0, 77_000.0];
+        yield 'high noon' => [60.0, 96_000.0];
+        yield 'overhead' => [90.0, 110_000.0];
+    }
+
+    #[DataProvider('colours')]
+    public function testALowSunIsWarmAndWhatFollowsBlue(float $altitude, float $kelvin): void
+    {
+        self::assertEqualsWithDelta($kelvin, Daylight::colour(self::sunAt($altitude))->kelvin, 2.0);
+    }
+
+    /** @return iterable<string, array{float, float}> the customary figures of the trade, rough */
+    public static function colours(): iterable
+    {
+        yield 'day' => [40.0, 5500.0];
+        yield 'afternoon' => [10.0, 5000.0];
+        yield 'sunset' => [0.0, 4000.0];
+        yield 'dusk' => [-3.0, 7000.0];
+        yield 'blue hour' => [-6.0, 10000.0];
+        yield 'night' => [-30.0, 10000.0];
     }
 
     public function testTheHigherTheSunTheMoreLight(): void

@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Kit;
 
 use Kaddle\Core\Exposure\Aperture;
-use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Exposure\Lens;
-use Kaddle\Core\Exposure\Optics;
 use Kaddle\Core\Kit\KitBound;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\KitWay;
 use Kaddle\Core\Kit\Purchase;
 use Kaddle\Core\Kit\PurchaseKind;
-use Kaddle\Core\Night\NightTemplate;
-use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Solve\MomentSolver;
@@ -86,35 +82,6 @@ final class KitCheckTest extends TestCase
         rsort($sorted);
         self::assertSame($sorted, $gains);
         self::assertContains(PurchaseKind::Iso, array_map(static fn(Purchase $p): PurchaseKind => $p->kind, $purchases));
-    }
-
-    /** Thin-lens forms at 50 mm, f/2.8, 5 m and 0.030 mm: near 4.29 m, far 6.00 m (own reckoning with the same formula). */
-    public function testDepthOfField(): void
-    {
-        $depth = DepthOfField::atMetres(Optics::ofMillimetres(50.0, 1.0), Aperture::fromLabel('f/2.8', Step::Third), 5.0);
-        self::assertEqualsWithDelta(4.28, $depth->near, 0.01);
-        self::assertEqualsWithDelta(6.01, $depth->far, 0.01);
-        self::assertTrue(is_infinite(DepthOfField::atMetres(Optics::ofMillimetres(24.0, 1.0), Aperture::fromLabel('f/16', Step::Third), 5.0)->far));
-    }
-
-    public function testEveryTemplateHasADozenMomentsInOrder(): void
-    {
-        foreach (NightTemplate::cases() as $template) {
-            $starts = array_map(static fn($m): int => Slot::at($m->starts, $m->minutes)->from, $template->moments());
-            $sorted = $starts;
-            sort($sorted);
-            self::assertSame($sorted, $starts, $template->value);
-            self::assertGreaterThanOrEqual(12, count($starts));
-        }
-    }
-
-    public function testSlotsKnowGapsAndOverlapsOverMidnight(): void
-    {
-        $late = Slot::at('23:30', 60);
-        self::assertSame(-15, Slot::at('00:15', 30)->after($late));
-        self::assertSame(30, Slot::at('01:00', 30)->after($late));
-        self::assertTrue($late->touches('00:00', '02:00'));
-        self::assertFalse($late->touches('18:00', '19:00'));
     }
 
     /** @param array<string, mixed> $changes */

@@ -24,6 +24,7 @@ final class NightTemplateTest extends TestCase
         $sorted = $starts;
         sort($sorted);
         self::assertSame($sorted, $starts);
+        self::assertGreaterThanOrEqual(12, count($starts));
         self::assertLessThan(self::minutesIntoTheNight($moments[0]) + 12 * 60, end($starts), 'one night');
         $names = array_map(static fn(TemplateMoment $m): string => $m->name, $moments);
         self::assertSame($names, array_unique($names));

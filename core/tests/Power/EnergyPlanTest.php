@@ -41,11 +41,30 @@ final class EnergyPlanTest extends TestCase
         self::assertTrue($step->overheats());
     }
 
+    /** 30 full pops within ten minutes are hot: an hour at one a minute is a third of that, five minutes of thirty a minute five times. */
+    public function testAHeadIsAsHotAsItsWorstTenMinutes(): void
+    {
+        $heat = static fn(float $minutes, float $rate, float $share): float => EnergyPlan::of([PlannedUse::ofMinutes('Use', $minutes, $rate, $share)], PowerSource::ofSeconds(2.6, 200.0))->steps[0]->heat;
+        self::assertEqualsWithDelta(1.0 / 3.0, $heat(60.0, 1.0, 1.0), 1e-12);
+        self::assertSame($heat(10.0, 1.0, 1.0), $heat(60.0, 1.0, 1.0));
+        self::assertEqualsWithDelta(5.0, $heat(5.0, 30.0, 1.0), 1e-12);
+        self::assertEqualsWithDelta(1.25, $heat(5.0, 30.0, 0.25), 1e-12);
+        self::assertSame([30.0, 120.0], [EnergyPlan::hotAfter(1.0), EnergyPlan::hotAfter(0.25)]);
+    }
+
+    /** A fifth more than is used: 1000 of 200 full pops are five sets, and six to carry. */
+    public function testAFifthMoreIsCarried(): void
+    {
+        $carried = static fn(float $minutes): int => EnergyPlan::of([PlannedUse::ofMinutes('Use', $minutes, 1.0, 1.0)], PowerSource::ofSeconds(2.6, 50.0))->setsToCarry;
+        self::assertSame([6, 7], [$carried(250.0), $carried(251.0)]);
+    }
+
     public function testNoFramesNeedNothing(): void
     {
         $plan = EnergyPlan::of([PlannedUse::ofMinutes('Ceremony', 40.0, 0.0, 1.0)], PowerSource::ofSeconds(2.6, 200.0));
         self::assertSame([0.0, 0.0, 0], [$plan->pops, $plan->setsUsed, $plan->setsToCarry]);
         self::assertFalse($plan->steps[0]->waits());
+        self::assertSame(INF, $plan->steps[0]->pause);
     }
 
     public function testRefusesASetOfNothing(): void

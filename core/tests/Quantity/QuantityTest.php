@@ -88,4 +88,25 @@ final class QuantityTest extends TestCase
         self::assertSame('0.0781', Number::significant(0.078125));
         self::assertSame('1234', Number::significant(1234.4));
     }
+
+    #[DataProvider('dials')]
+    public function testACompensationReadsAsDialsShowIt(int $thirtieths, string $read): void
+    {
+        self::assertSame($read, ExactStops::fromThirtieths($thirtieths)->signed());
+    }
+
+    /** @return iterable<string, array{int, string}> */
+    public static function dials(): iterable
+    {
+        yield 'nothing' => [0, '0'];
+        yield 'a stop' => [30, '+1'];
+        yield 'two stops down' => [-60, '−2'];
+        yield 'a third' => [10, '+⅓'];
+        yield 'one and two thirds down' => [-50, '−1⅔'];
+        yield 'one and a half' => [45, '+1½'];
+        yield 'three tenths' => [9, '+0.3'];
+        yield 'three tenths down' => [-9, '−0.3'];
+        yield 'one and three tenths' => [39, '+1.3'];
+        yield 'one and three tenths down' => [-39, '−1.3'];
+    }
 }
