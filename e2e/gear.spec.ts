@@ -3,24 +3,14 @@ import { expectAccessible, saved, settings, startNight, test } from './support';
 
 /** Chooses what is fitted, and waits for the answer. */
 async function fit(page: Page, label: string, name: string): Promise<void> {
-  await page.getByRole('combobox', { name: label, exact: true }).selectOption({ label: name });
+  const choice = page.getByRole('combobox', { name: label, exact: true });
+  const option = choice.locator('option', { hasText: name });
+  await choice.selectOption((await option.getAttribute('value')) ?? '');
   await expect(page.getByRole('region', { name: 'Settings' })).toHaveAttribute('aria-busy', 'false');
-}
-
-/** Puts pieces of every kind into the bag, as the forms offer them. */
-async function putIntoBag(page: Page, kind: string, start: string): Promise<void> {
-  await page.goto(`/bag/new/${kind}`);
-  await page.getByRole('button', { name: start, exact: true }).click();
-  await page.getByLabel('Name').press('Enter');
-  await expect(page.getByText(`“${start}” is in your bag.`)).toBeVisible();
 }
 
 test('a dome, a gel and a second unit change output, size and colour, and stay', async ({ page }) => {
   await startNight(page, 'On the head');
-  const bench = page.url();
-  await putIntoBag(page, 'modifier', 'Frosted dome');
-  await putIntoBag(page, 'gel', 'Full orange');
-  await page.goto(bench);
   await page.getByRole('button', { name: 'Gear' }).click();
   const bare = await settings(page);
   await fit(page, 'Modifier', 'Frosted dome');
@@ -38,7 +28,7 @@ test('a dome, a gel and a second unit change output, size and colour, and stay',
   await expect(page.getByRole('combobox', { name: 'Gel', exact: true }).locator('option:checked')).toHaveText(/Full orange/);
   await fit(page, 'Number of units', 'one');
   await fit(page, 'Gel', 'none');
-  await fit(page, 'Modifier', 'none');
+  await fit(page, 'Modifier', 'bare head');
   expect(await settings(page)).toEqual(bare);
   await expectAccessible(page);
 });
@@ -61,15 +51,16 @@ test('the zoom of the head is set by hand, refused beyond its range, and follows
 
 test('high-speed sync opens the fast shutters where the room is too bright, and is switched off again', async ({ page }) => {
   await startNight(page, 'In the sun');
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('1');
   await page.getByRole('radio', { name: 'As EV' }).click();
-  await page.getByRole('textbox', { name: 'Glow', exact: true }).fill('14');
+  await page.getByRole('textbox', { name: 'Glow', exact: true }).fill('12');
   await page.getByLabel('Aperture that you like here').selectOption('f/2.8');
   await page.getByRole('button', { name: 'High-speed sync', exact: true }).click();
-  await expect(page.getByTestId('Shutter')).toHaveText(/^1\/(1|2|3|4)\d{3}$/);
+  await expect(page.getByTestId('Shutter')).toHaveText(/^1\/[1-4]\d{3} s$/);
   await expect(page.getByTestId('Aperture')).toHaveText('f/2.8');
   await saved(page);
   await page.getByRole('button', { name: 'Switch high-speed sync off' }).click();
-  await expect(page.getByTestId('Shutter')).not.toHaveText(/^1\/\d{4}$/);
+  await expect(page.getByTestId('Shutter')).not.toHaveText(/^1\/\d{4} s$/);
 });
 
 test('what is dialled in already is told, and what the unit must make up for', async ({ page }) => {

@@ -35,6 +35,21 @@ final class OneMoreStopTest extends TestCase
         yield 'output would pass a quarter, ISO costs less' => [['head' => 'direct', 'flash.guideNumber' => 4], 'Shutter 0.8 to 5.33', 'Iso 1.0 to 5.67'];
         yield 'output passes a quarter, there is nothing else' => [['flash.guideNumber' => 2, ...self::far()], 'none', 'Output 1.8 to -1.00'];
         yield 'output comes to just a quarter' => [['flash.guideNumber' => 3, ...self::far()], 'none', 'Output 0.5 to -2.00'];
+        yield 'output comes to just full' => [['head' => 'left', 'flash.guideNumber' => 3, ...self::dark()], 'none', 'Output 1.8 to 0.00'];
+        yield 'output is at its end, straight at the face costs a stop of trouble more' => [['head' => 'back-left', 'flash.guideNumber' => 3, ...self::dark()], 'none', 'Aim 1.6 to direct'];
+        yield 'another way must bring a whole stop' => [['head' => 'back-left', 'flash.guideNumber' => 4, ...self::dark()], 'none', 'Output 1.8 to -0.33'];
+        yield 'a way with less trouble costs its turn alone' => [['head' => 'left', 'flash.guideNumber' => 2, ...self::dark()], 'none', 'Aim 0.6 to direct'];
+        yield 'direct light at its end comes nearer by √2' => [
+            ['head' => 'direct', 'flash.guideNumber' => 2, 'subject.distance' => 12, 'body.usableIso' => '1600', 'room.finishes' => Moments::everywhere('open'), ...self::held('1/40', 'f/1.8', '1600')],
+            'none',
+            'Nearer 2.5 to 8.49 m',
+        ];
+    }
+
+    /** @return array<string, mixed> shutter, aperture and ISO at their ends in a dark room */
+    private static function dark(): array
+    {
+        return ['glow.ev' => -1, 'subject.distance' => 6, ...self::held('1/40', 'f/1.8', '6400')];
     }
 
     /** @return array<string, mixed> */
@@ -51,6 +66,10 @@ final class OneMoreStopTest extends TestCase
 
     private static function told(?Gain $gain): string
     {
-        return $gain === null ? 'none' : sprintf('%s %.1f to %.2f', $gain->kind->name, $gain->cost, $gain->setting?->value() ?? NAN);
+        return $gain === null ? 'none' : sprintf('%s %.1f to %s', $gain->kind->name, $gain->cost, match (true) {
+            $gain->setting !== null => sprintf('%.2f', $gain->setting->value()),
+            $gain->distance !== null => sprintf('%.2f m', $gain->distance->metres),
+            default => $gain->aim->value ?? '',
+        });
     }
 }

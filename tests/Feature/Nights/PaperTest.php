@@ -183,6 +183,23 @@ final class PaperTest extends TestCase
         }
     }
 
+    /** Ten minutes at three frames a minute are thirty pops of the answer's share; two a minute where nobody said anything. */
+    public function testAnEnergyPlanTakesTheShareOfTheAnswer(): void
+    {
+        $moment = $this->momentOf($user = $this->person());
+        $this->actingAs($user);
+        $moment->update(['minutes' => 10]);
+        foreach ([[[], 20.0], [['framesPerMinute' => 3], 30.0]] as [$plan, $pops]) {
+            $moment->update(['plan' => $plan]);
+            $share = Answers::of(Night::query()->findOrFail($moment->night_id)->wholeMoments())->for($moment)->share ?? 0.0;
+            self::assertGreaterThan(0.0, $share);
+            self::assertLessThan(1.0, $share);
+            $this->get("/nights/{$moment->night_id}/energy")->assertInertia(static fn(AssertableInertia $page) => $page
+                ->where('energy.units.0.rows.0.pops', static fn(mixed $told): bool => $told == $pops)
+                ->where('energy.units.0.rows.0.energy', static fn(mixed $told): bool => is_numeric($told) && abs($told - $pops * $share) < 0.05));
+        }
+    }
+
     public function testAnEnergyPlanCountsTheSetsInTheBag(): void
     {
         $this->seed(DatabaseSeeder::class);
