@@ -23,7 +23,12 @@ final class AccountForm
     /** @throws FaultyDocument */
     public static function signIn(Request $request): Record
     {
-        return self::read($request, self::email(), self::known('password'), Field::optional('remember', 'wish to stay signed in', new FlagKind()));
+        return self::read(
+            $request,
+            self::email(),
+            self::known('password'),
+            Field::optional('remember', 'wish to stay signed in', new FlagKind()),
+        );
     }
 
     /** @throws FaultyDocument */
@@ -41,7 +46,12 @@ final class AccountForm
     /** @throws FaultyDocument */
     public static function reset(Request $request): Record
     {
-        return self::read($request, Field::needed('token', 'key from the mail', TextKind::line(200)), self::email(), self::chosen());
+        return self::read(
+            $request,
+            Field::needed('token', 'key from the mail', TextKind::line(200)),
+            self::email(),
+            self::chosen(),
+        );
     }
 
     /** @throws FaultyDocument */

@@ -26,8 +26,13 @@ final class Door
     }
 
     /** Signs somebody in whose password was right. */
-    public static function letIn(Request $request, User $user, #[\SensitiveParameter] string $password, bool $remember): void
-    {
+    public static function letIn(
+        Request $request,
+        User $user,
+        #[\SensitiveParameter]
+        string $password,
+        bool $remember,
+    ): void {
         if (Hash::needsRehash($user->password)) {
             $user->forceFill(['password' => $password])->save();
         }
@@ -48,6 +53,9 @@ final class Door
     /** A password that nobody has, made at the price that is in force. */
     private static function nobody(): string
     {
-        return cache()->rememberForever('nobody:' . json_encode(config('hashing')), static fn(): string => Hash::make(Str::random(40)));
+        return cache()->rememberForever(
+            'nobody:' . json_encode(config('hashing')),
+            static fn(): string => Hash::make(Str::random(40)),
+        );
     }
 }

@@ -12,6 +12,8 @@ final class MailBox
     /** For whoever runs it without a mail server, as the demo does; '' where mail is really sent. */
     public static function hint(): string
     {
-        return config('mail.default') === 'log' ? ' This Kaddle has no mail server: its owner finds the mail in mail.log.' : '';
+        return config('mail.default') === 'log'
+            ? ' This Kaddle has no mail server: its owner finds the mail in mail.log.'
+            : '';
     }
 }

@@ -35,9 +35,16 @@ final readonly class SecretKind implements Kind
         $value = $fields->raw($field->name);
         $secret = is_string($value) ? $value : '';
         $fault = match (true) {
-            $this->isNew && mb_strlen($secret) < self::LEAST => sprintf('Choose a password of at least %d characters.', self::LEAST),
+            $this->isNew && mb_strlen($secret) < self::LEAST => sprintf(
+                'Choose a password of at least %d characters.',
+                self::LEAST,
+            ),
             $secret === '' => "Give the $field->label.",
-            mb_strlen($secret) > self::MOST => sprintf('The %s is too long: at most %d characters.', $field->label, self::MOST),
+            mb_strlen($secret) > self::MOST => sprintf(
+                'The %s is too long: at most %d characters.',
+                $field->label,
+                self::MOST,
+            ),
             preg_match('/\p{Cc}/u', $secret) !== 0 => "The $field->label must not contain control characters.",
             $this->isNew && CommonPasswords::contain($secret) => 'This password is among the first that anybody would try. Choose another.',
             default => null,

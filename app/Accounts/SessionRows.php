@@ -38,7 +38,9 @@ final class SessionRows extends DatabaseSessionHandler
     /** @param \stdClass $session the row, or nothing where there is none */
     protected function expired($session)
     {
-        $this->lastActivity = isset($session->last_activity) && is_int($session->last_activity) ? $session->last_activity : 0;
+        $this->lastActivity = isset($session->last_activity) && is_int($session->last_activity)
+            ? $session->last_activity
+            : 0;
 
         return parent::expired($session);
     }

@@ -36,7 +36,15 @@ final class Tries
         usort($range, static fn(TryLimit $a, TryLimit $b): int => $a->key <=> $b->key); // locked in one order
         DB::transaction(static function () use ($field, $range): void {
             foreach ($range as $limit) {
-                $taken = DB::select(self::TAKE, ['key' => $limit->key, 'free' => $limit->free, 'free2' => $limit->free, 'longest' => $limit->longest]);
+                $taken = DB::select(
+                    self::TAKE,
+                    [
+                        'key' => $limit->key,
+                        'free' => $limit->free,
+                        'free2' => $limit->free,
+                        'longest' => $limit->longest,
+                    ],
+                );
                 if ($taken === []) {
                     throw self::wait($field, $limit);
                 }
@@ -55,11 +63,17 @@ final class Tries
 
     private static function wait(string $field, TryLimit $limit): ValidationException
     {
-        $seconds = DB::scalar('select ceil(extract(epoch from free_at - clock_timestamp())) from tries where key = ?', [$limit->key]);
+        $seconds = DB::scalar(
+            'select ceil(extract(epoch from free_at - clock_timestamp())) from tries where key = ?',
+            [$limit->key],
+        );
         $seconds = max(1, is_numeric($seconds) ? (int) $seconds : 1);
 
         return ValidationException::withMessages([
-            $field => sprintf('Too many tries. Wait %s and try again.', $seconds === 1 ? 'a second' : "$seconds seconds"),
+            $field => sprintf(
+                'Too many tries. Wait %s and try again.',
+                $seconds === 1 ? 'a second' : "$seconds seconds",
+            ),
         ])->status(429);
     }
 }

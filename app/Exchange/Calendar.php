@@ -45,7 +45,12 @@ final class Calendar
         };
 
         return implode("\n", array_filter([
-            sprintf('Room: %s, %s. Subject at %s m.', $row->room, $row->openAbove ? 'nothing overhead' : "ceiling $row->ceiling m", $row->distance),
+            sprintf(
+                'Room: %s, %s. Subject at %s m.',
+                $row->room,
+                $row->openAbove ? 'nothing overhead' : "ceiling $row->ceiling m",
+                $row->distance,
+            ),
             $settings,
             ...$row->rules,
             ...$row->cautions,
@@ -56,7 +61,14 @@ final class Calendar
     /** "1/40 s, f/4, ISO 1250, head: left wall, output 1/16" */
     private static function settings(AnswerData $answer): string
     {
-        return sprintf('%s, %s, %s, head: %s, output %s', $answer->shutter, $answer->aperture, $answer->iso, lcfirst($answer->head), $answer->output);
+        return sprintf(
+            '%s, %s, %s, head: %s, output %s',
+            $answer->shutter,
+            $answer->aperture,
+            $answer->iso,
+            lcfirst($answer->head),
+            $answer->output,
+        );
     }
 
     /** The zone with every change of its clocks from a year before the night to a year after. */
@@ -67,7 +79,10 @@ final class Calendar
             return;
         }
         $middle = $night->at('12:00');
-        $changes = $zone->getTransitions($middle->modify('-1 year')->getTimestamp(), $middle->modify('+1 year')->getTimestamp());
+        $changes = $zone->getTransitions(
+            $middle->modify('-1 year')->getTimestamp(),
+            $middle->modify('+1 year')->getTimestamp(),
+        );
         $component = $calendar->createComponent('VTIMEZONE', ['TZID' => $zone->getName()]);
         $before = $changes[0]['offset'] ?? 0;
         foreach ($changes as $change) {
@@ -85,6 +100,11 @@ final class Calendar
     /** "+0200" */
     private static function offset(int $seconds): string
     {
-        return sprintf('%s%02d%02d', $seconds < 0 ? '-' : '+', intdiv(abs($seconds), 3600), intdiv(abs($seconds) % 3600, 60));
+        return sprintf(
+            '%s%02d%02d',
+            $seconds < 0 ? '-' : '+',
+            intdiv(abs($seconds), 3600),
+            intdiv(abs($seconds) % 3600, 60),
+        );
     }
 }

@@ -38,7 +38,9 @@ final class Exporter
     public static function night(Night $night): array
     {
         $moments = $night->wholeMoments();
-        $pieces = $moments->flatMap(static fn(Moment $m): array => array_filter([$m->body, $m->lens, $m->flash, $m->modifier, $m->gel]));
+        $pieces = $moments->flatMap(
+            static fn(Moment $m): array => array_filter([$m->body, $m->lens, $m->flash, $m->modifier, $m->gel]),
+        );
 
         return self::envelope(DocumentKind::Night) + [
             'uid' => $night->uid,
@@ -59,7 +61,9 @@ final class Exporter
     /** @return array<string, mixed> */
     private static function venue(Venue $venue): array
     {
-        return $venue->document() + ['rooms' => array_values($venue->rooms->map(static fn(Room $r): array => $r->wholeDocument())->all())];
+        return $venue->document() + [
+            'rooms' => array_values($venue->rooms->map(static fn(Room $r): array => $r->wholeDocument())->all()),
+        ];
     }
 
     /**
@@ -69,7 +73,11 @@ final class Exporter
      */
     private static function pieces(Collection $pieces): array
     {
-        return array_values($pieces->map(static fn(Piece $p): array => ['uid' => $p->uid, 'piece' => $p->kind->value] + $p->data)->all());
+        return array_values(
+            $pieces->map(
+                static fn(Piece $p): array => ['uid' => $p->uid, 'piece' => $p->kind->value] + $p->data,
+            )->all(),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -54,7 +54,10 @@ final class Importer
      */
     public static function take(User $user, ReadDocument $document, ?\Closure $progress = null): array
     {
-        return Turn::take($user->id, static fn(): array => (new self($user, $document, $progress ?? static fn() => null))->run());
+        return Turn::take(
+            $user->id,
+            static fn(): array => (new self($user, $document, $progress ?? static fn() => null))->run(),
+        );
     }
 
     /**
@@ -66,7 +69,11 @@ final class Importer
      */
     public static function preview(User $user, ReadDocument $document, ?\Closure $progress = null): array
     {
-        return Turn::take($user->id, static fn(): array => (new self($user, $document, $progress ?? static fn() => null))->run(), static fn(): bool => false);
+        return Turn::take(
+            $user->id,
+            static fn(): array => (new self($user, $document, $progress ?? static fn() => null))->run(),
+            static fn(): bool => false,
+        );
     }
 
     /** @return list<ImportChange> */
@@ -89,14 +96,19 @@ final class Importer
      */
     private function pieces(array $documents): array
     {
-        $known = $this->user->pieces()->whereIn('uid', array_map(static fn(Record $d): string => $d->text('uid'), $documents))->get()->keyBy('uid');
+        $known = $this->user->pieces()->whereIn(
+            'uid',
+            array_map(static fn(Record $d): string => $d->text('uid'), $documents),
+        )->get()->keyBy('uid');
         $pieces = [];
         foreach ($documents as $i => $document) {
             $uid = $document->text('uid');
             $kind = $document->choice('piece', PieceKind::class);
             $piece = $known[$uid] ?? new Piece(['uid' => $uid, 'kind' => $kind, 'data' => []]);
             if ($piece->kind !== $kind) {
-                throw ValidationException::withMessages(["pieces.$i.piece" => "The piece with this identity is a {$piece->kind->inWords()} in your bag."]);
+                throw ValidationException::withMessages(
+                    ["pieces.$i.piece" => "The piece with this identity is a {$piece->kind->inWords()} in your bag."],
+                );
             }
             $data = array_diff_key($document->toArray(), ['uid' => null, 'piece' => null]);
             $changed = $piece->exists && !Canonical::alike($piece->data, $data);
@@ -122,12 +134,17 @@ final class Importer
      */
     private function place(Record $place, string $path): array
     {
-        $venue = $this->user->venues()->where('uid', $place->text('uid'))->first() ?? new Venue(['uid' => $place->text('uid')]);
+        $venue = $this->user->venues()->where('uid', $place->text('uid'))->first() ?? new Venue(
+            ['uid' => $place->text('uid')],
+        );
         $existed = $venue->exists;
         if (!$existed) {
             Quota::places($this->user);
         }
-        $fields = array_diff_key($place->toArray(), ['format' => null, 'version' => null, 'uid' => null, 'rooms' => null]) + ['mains' => Mains::Hz50->value, 'rules' => []];
+        $fields = array_diff_key(
+            $place->toArray(),
+            ['format' => null, 'version' => null, 'uid' => null, 'rooms' => null],
+        ) + ['mains' => Mains::Hz50->value, 'rules' => []];
         $changed = $existed && !Canonical::alike($fields, array_intersect_key($venue->document(), $fields));
         $this->user->venues()->save($venue->fill($fields));
         $this->note('place', $venue->name, $existed, $changed);
@@ -143,13 +160,18 @@ final class Importer
      */
     private function rooms(Venue $venue, array $documents, string $path): array
     {
-        $known = $this->user->rooms()->with('venue')->whereIn('uid', array_map(static fn(Record $d): string => $d->text('uid'), $documents))->get()->keyBy('uid');
+        $known = $this->user->rooms()->with('venue')->whereIn(
+            'uid',
+            array_map(static fn(Record $d): string => $d->text('uid'), $documents),
+        )->get()->keyBy('uid');
         $rooms = [];
         foreach ($documents as $i => $document) {
             $uid = $document->text('uid');
             $room = $known[$uid] ?? (new Room(['uid' => $uid]))->venue()->associate($venue);
             if ($room->venue_id !== $venue->id) {
-                throw ValidationException::withMessages(["$path.$i.uid" => "The room with this identity belongs to “{$room->venue->name}”."]);
+                throw ValidationException::withMessages(
+                    ["$path.$i.uid" => "The room with this identity belongs to “{$room->venue->name}”."],
+                );
             }
             $existed = $room->exists;
             $before = $existed ? $room->wholeDocument() : [];
@@ -163,7 +185,9 @@ final class Importer
             $rooms[$uid] = $room;
         }
         if ($venue->rooms()->count() > DocumentKind::MOST_ROOMS) {
-            throw ValidationException::withMessages([$path => sprintf('“%s” would have more than %d rooms.', $venue->name, DocumentKind::MOST_ROOMS)]);
+            throw ValidationException::withMessages(
+                [$path => sprintf('“%s” would have more than %d rooms.', $venue->name, DocumentKind::MOST_ROOMS)],
+            );
         }
 
         return $rooms;
@@ -179,7 +203,9 @@ final class Importer
         if (!$existed) {
             Quota::nights($this->user);
         }
-        $night->fill(['name' => $document->text('name'), 'held_on' => $document->text('date')])->venue()->associate($venue);
+        $night->fill(
+            ['name' => $document->text('name'), 'held_on' => $document->text('date')],
+        )->venue()->associate($venue);
         $this->note('night', $night->name, $existed, $existed && $night->isDirty());
         $this->user->nights()->save($night);
         $this->moments($night, $document->records('moments'), $rooms, $pieces);

@@ -41,7 +41,9 @@ final class Importing
         $import = new Import(['is_preview' => $isPreview, 'state' => ImportState::Waiting]);
         $import->forceFill(['user_id' => $user->id]);
         if (strlen($json) <= self::SHORT) {
-            $import->fill(['state' => ImportState::Taken, 'outcome' => self::take($user, $json, $isPreview, static fn() => null)])->save();
+            $import->fill(
+                ['state' => ImportState::Taken, 'outcome' => self::take($user, $json, $isPreview, static fn() => null)],
+            )->save();
         } else {
             $import->fill(['document' => self::packed($json)])->save();
             TakeDocument::dispatch($import->id);
@@ -57,7 +59,9 @@ final class Importing
         $import->update(['state' => ImportState::Running]);
         try {
             $user = User::query()->findOrFail($import->user_id);
-            $outcome = self::take($user, self::unpacked((string) $import->document), $import->is_preview, static function (int $done, int $total) use ($import): void {
+            $outcome = self::take($user, self::unpacked(
+                (string) $import->document,
+            ), $import->is_preview, static function (int $done, int $total) use ($import): void {
                 if ($done % self::TELL_EVERY === 0) {
                     self::aside($import->id)->update(['done' => $done, 'total' => $total]);
                 }
@@ -73,7 +77,10 @@ final class Importing
     /** Where it broke off for a reason of ours. */
     public static function giveUp(int $import): void
     {
-        self::refuse(Import::query()->findOrFail($import), ['page' => ['The fault is ours and is in the log. Nothing was changed.']]);
+        self::refuse(
+            Import::query()->findOrFail($import),
+            ['page' => ['The fault is ours and is in the log. Nothing was changed.']],
+        );
     }
 
     /**
@@ -89,7 +96,9 @@ final class Importing
 
         return [
             'format' => $document->kind->value,
-            'changes' => $isPreview ? Importer::preview($user, $document, $progress) : Importer::take($user, $document, $progress),
+            'changes' => $isPreview
+                ? Importer::preview($user, $document, $progress)
+                : Importer::take($user, $document, $progress),
         ];
     }
 

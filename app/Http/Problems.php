@@ -31,7 +31,10 @@ final class Problems
         413 => ['Too much at once', 'What was sent is larger than anything Kaddle expects.'],
         429 => ['Slow down', 'Too many requests. Wait a minute and try again.'],
         500 => ['Something broke', 'The fault is ours and is in the log. What you saved before is safe.'],
-        503 => ['One moment', 'Kaddle is busy or being started. What you saved before is safe. Try again in a few seconds.'],
+        503 => [
+            'One moment',
+            'Kaddle is busy or being started. What you saved before is safe. Try again in a few seconds.',
+        ],
     ];
 
     /** SQLSTATE of deadlocks, of locks that took too long, of a database that is starting, stopping or not there. */
@@ -42,7 +45,9 @@ final class Problems
     /** What the core refuses of a request's own fields; a stored document that it refuses is a fault of ours. */
     public static function byField(FaultyDocument $e): \Throwable
     {
-        return request()->isMethodSafe() ? $e : ValidationException::withMessages($e->byField('page', app(Voice::class)->sentence(...)));
+        return request()->isMethodSafe()
+            ? $e
+            : ValidationException::withMessages($e->byField('page', app(Voice::class)->sentence(...)));
     }
 
     /** What the database refuses for a while, or because two requests wanted the same at once, is no fault of ours. */
@@ -52,7 +57,11 @@ final class Problems
 
         return match (true) {
             $e instanceof UniqueConstraintViolationException => new HttpException(409, previous: $e),
-            in_array($code, self::FOR_A_WHILE, true), str_starts_with($code, '08') => new HttpException(503, previous: $e),
+            in_array(
+                $code,
+                self::FOR_A_WHILE,
+                true,
+            ), str_starts_with($code, '08') => new HttpException(503, previous: $e),
             default => $e,
         };
     }
@@ -60,7 +69,12 @@ final class Problems
     public static function inWords(Response $response, \Throwable $e, Request $request): Response
     {
         if ($e instanceof InvalidSignatureException) {
-            return self::page($request, 403, 'The link is too old', 'It works for three days and only as it stands in the mail. Make the account once more, or ask for a new password: that confirms the address too.')
+            return self::page(
+                $request,
+                403,
+                'The link is too old',
+                'It works for three days and only as it stands in the mail. Make the account once more, or ask for a new password: that confirms the address too.',
+            )
                 ->toResponse($request)->setStatusCode(403);
         }
         if ($response->getStatusCode() === 419) {

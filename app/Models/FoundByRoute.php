@@ -7,7 +7,10 @@ namespace App\Models;
 use Illuminate\Contracts\Database\Eloquent\Builder;
 use Kaddle\Core\Exposure\Mains;
 
-/** What a route finds of a moment tells by the same query what every answer of the bench asks of night, place and gear. */
+/**
+ * What a route finds of a moment tells by the same query what every answer of the bench asks of
+ * night, place and gear.
+ */
 trait FoundByRoute
 {
     public function resolveRouteBindingQuery($query, $value, $field = null): Builder

@@ -74,7 +74,16 @@ final class Moment extends Model
         'revision' => 'integer',
         'minutes' => 'integer',
     ];
-    protected $attributes = ['revision' => 0, 'modifier_id' => null, 'gel_id' => null, 'minutes' => 30, 'plan' => '{}', 'answer' => null, 'kit' => null, 'pins' => '[]'];
+    protected $attributes = [
+        'revision' => 0,
+        'modifier_id' => null,
+        'gel_id' => null,
+        'minutes' => 30,
+        'plan' => '{}',
+        'answer' => null,
+        'kit' => null,
+        'pins' => '[]',
+    ];
 
     /**
      * As they stand; the framework would put the key among them at every single reading of a column.
@@ -150,10 +159,30 @@ final class Moment extends Model
      */
     public function fingerprint(mixed ...$more): string
     {
-        $gear = array_map(static fn(?Piece $piece): string => $piece?->print() ?? '', [$this->body, $this->lens, $this->flash, $this->modifier, $this->gel]);
-        $light = array_diff_key(array_intersect_key($this->attributes, array_flip(self::BENCH)), array_flip(['name', 'starts_at']));
+        $gear = array_map(
+            static fn(?Piece $piece): string => $piece?->print() ?? '',
+            [$this->body, $this->lens, $this->flash, $this->modifier, $this->gel],
+        );
+        $light = array_diff_key(
+            array_intersect_key($this->attributes, array_flip(self::BENCH)),
+            array_flip(['name', 'starts_at']),
+        );
 
-        return hash('xxh128', serialize([MomentSolver::EDITION, $light, $this->isGlowFromCurve() ? $this->glow() : null, $this->people(), $this->mains(), $this->room->boxPrint(), $gear, $more]));
+        return hash(
+            'xxh128',
+            serialize(
+                [
+                    MomentSolver::EDITION,
+                    $light,
+                    $this->isGlowFromCurve() ? $this->glow() : null,
+                    $this->people(),
+                    $this->mains(),
+                    $this->room->boxPrint(),
+                    $gear,
+                    $more,
+                ],
+            ),
+        );
     }
 
     /**
@@ -181,7 +210,9 @@ final class Moment extends Model
     /** What is planned, by MomentForm::plan(). */
     public function wholePlan(): Record
     {
-        return MomentForm::plan()->stored(['name' => $this->name, 'starts' => $this->clock(), 'minutes' => $this->minutes] + $this->plan->toArray());
+        return MomentForm::plan()->stored(
+            ['name' => $this->name, 'starts' => $this->clock(), 'minutes' => $this->minutes] + $this->plan->toArray(),
+        );
     }
 
     /** "19:30" */

@@ -63,7 +63,9 @@ final class Night extends Model
     /** "2027-09-18", without a calendar's help: a long night asks for it at every moment. */
     private static function day(mixed $column): string
     {
-        return is_string($column) ? substr($column, 0, strlen('2027-09-18')) : throw new \LogicException('a night without a date');
+        return is_string($column)
+            ? substr($column, 0, strlen('2027-09-18'))
+            : throw new \LogicException('a night without a date');
     }
 
     /** @return Collection<int, Moment> in time order, with everything that Moment::WHOLE names */

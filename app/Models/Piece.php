@@ -117,6 +117,8 @@ final class Piece extends Model
      */
     public function scopeToChoose(Builder $query, array $inUse = []): void
     {
-        $query->where(static fn(Builder $q) => $q->whereNull('archived_at')->orWhereIn('id', array_filter($inUse, is_int(...))));
+        $query->where(
+            static fn(Builder $q) => $q->whereNull('archived_at')->orWhereIn('id', array_filter($inUse, is_int(...))),
+        );
     }
 }

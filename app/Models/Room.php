@@ -64,7 +64,14 @@ final class Room extends Model
         'windows', 'lamps', 'readings',
     ];
 
-    protected $attributes = ['windows' => '[]', 'lamps' => '[]', 'readings' => '[]', 'ridge_m' => null, 'ridge_runs' => null, 'revision' => 0];
+    protected $attributes = [
+        'windows' => '[]',
+        'lamps' => '[]',
+        'readings' => '[]',
+        'ridge_m' => null,
+        'ridge_runs' => null,
+        'revision' => 0,
+    ];
 
     protected $casts = [
         'revision' => 'integer',
@@ -190,7 +197,9 @@ final class Room extends Model
     public function take(Record $room): self
     {
         $lists = ['windows' => [], 'lamps' => [], 'readings' => []];
-        $this->takeBox($room)->fill(['name' => $room->text('name')] + array_intersect_key($room->toArray(), $lists) + $lists);
+        $this->takeBox($room)->fill(
+            ['name' => $room->text('name')] + array_intersect_key($room->toArray(), $lists) + $lists,
+        );
         $this->glow = null;
         $this->lightPrint = null;
 
@@ -209,7 +218,10 @@ final class Room extends Model
             'ridge_runs' => $roof?->choice('runs', RidgeWay::class),
         ]);
         foreach (Face::cases() as $face) {
-            $this->setAttribute("{$face->value}_finish", $room->record('finishes')->choice($face->value, Finish::class));
+            $this->setAttribute(
+                "{$face->value}_finish",
+                $room->record('finishes')->choice($face->value, Finish::class),
+            );
         }
 
         return $this;
@@ -238,6 +250,10 @@ final class Room extends Model
 
         $at = $time->getTimestamp();
 
-        return $this->points["$this->lightPrint:$at"] ??= Cache::store('shared')->remember("glow:$this->lightPrint:$at", self::AN_EVENING, fn(): GlowPoint => $this->glow()->at($time));
+        return $this->points["$this->lightPrint:$at"] ??= Cache::store('shared')->remember(
+            "glow:$this->lightPrint:$at",
+            self::AN_EVENING,
+            fn(): GlowPoint => $this->glow()->at($time),
+        );
     }
 }

@@ -25,7 +25,12 @@ trait TellsLight
             'mains' => $this->mains()->value,
             'body' => MomentParts::body($this->body->figures()),
             'lens' => MomentParts::lens($this->lens->figures(), $this->settings->number('focalLength')),
-            'flash' => MomentParts::flash($this->flash->figures(), $this->settings->whole('units'), $this->modifier?->figures(), $this->gel?->figures()),
+            'flash' => MomentParts::flash(
+                $this->flash->figures(),
+                $this->settings->whole('units'),
+                $this->modifier?->figures(),
+                $this->gel?->figures(),
+            ),
         ], $this->isGlowFromCurve() ? $this->glow() : null);
     }
 

@@ -31,7 +31,12 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed', 'confirmed_at' => 'immutable_datetime', 'length_unit' => LengthUnit::class, 'clock' => Clock::class];
+    protected $casts = [
+        'password' => 'hashed',
+        'confirmed_at' => 'immutable_datetime',
+        'length_unit' => LengthUnit::class,
+        'clock' => Clock::class,
+    ];
 
     protected $attributes = ['confirmed_at' => null, 'length_unit' => 'metres', 'clock' => '24'];
 
@@ -74,7 +79,14 @@ final class User extends Authenticatable
     public function putIntoBag(Piece $piece): void
     {
         if ($this->pieces()->count() >= DocumentKind::MOST_PIECES) {
-            throw ValidationException::withMessages(['page' => sprintf('A bag holds at most %d pieces, archived ones included.', DocumentKind::MOST_PIECES)]);
+            throw ValidationException::withMessages(
+                [
+                    'page' => sprintf(
+                        'A bag holds at most %d pieces, archived ones included.',
+                        DocumentKind::MOST_PIECES,
+                    ),
+                ],
+            );
         }
         $this->pieces()->save($piece);
     }

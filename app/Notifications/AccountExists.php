@@ -24,8 +24,12 @@ final class AccountExists extends Notification
 
         return (new MailMessage())
             ->subject('You have an account at Kaddle')
-            ->line('Somebody, most likely you, wanted to make an account at Kaddle with this address. There is one already.')
-            ->line('Sign in as usual. If you do not know its password, or somebody else made it in your name, choose a new one: that makes the account yours alone.')
+            ->line(
+                'Somebody, most likely you, wanted to make an account at Kaddle with this address. There is one already.',
+            )
+            ->line(
+                'Sign in as usual. If you do not know its password, or somebody else made it in your name, choose a new one: that makes the account yours alone.',
+            )
             ->action('Choose a new password', route('password.reset', ['token' => $token, 'email' => $user->email]))
             ->line('The link works for an hour. If it was not you, leave it: nothing has changed.');
     }

@@ -25,7 +25,15 @@ final class ConfirmAddress extends Notification
         return (new MailMessage())
             ->subject('Confirm your address for Kaddle')
             ->line('Somebody, most likely you, has made an account at Kaddle with this address.')
-            ->action('Confirm the address', url(URL::temporarySignedRoute('confirm', now()->addDays(self::DAYS), ['account' => $user->id], false)))
-            ->line(sprintf('The link works for %d days and asks for the password that was chosen. If it was not you, leave it: nobody can use the account.', self::DAYS));
+            ->action(
+                'Confirm the address',
+                url(URL::temporarySignedRoute('confirm', now()->addDays(self::DAYS), ['account' => $user->id], false)),
+            )
+            ->line(
+                sprintf(
+                    'The link works for %d days and asks for the password that was chosen. If it was not you, leave it: nobody can use the account.',
+                    self::DAYS,
+                ),
+            );
     }
 }

@@ -58,7 +58,10 @@ final class Health
         $free = (float) disk_free_space(storage_path());
         $isWritable = is_writable(storage_path('framework'));
 
-        return [$isWritable && $free > self::LEAST_FREE, $isWritable ? sprintf('%.1f GB free', $free / 1e9) : 'cannot be written'];
+        return [
+            $isWritable && $free > self::LEAST_FREE,
+            $isWritable ? sprintf('%.1f GB free', $free / 1e9) : 'cannot be written',
+        ];
     }
 
     /** @return array{bool, string} */

@@ -53,7 +53,9 @@ final class BenchPage
         $pieces = $user->pieces()
             ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id])
             ->orderBy('id')->get();
-        $choices = static fn(PieceKind $kind): array => array_values($pieces->where('kind', $kind)->map(static fn(Piece $p): GearChoice => Listings::gear($p, $voice))->all());
+        $choices = static fn(PieceKind $kind): array => array_values(
+            $pieces->where('kind', $kind)->map(static fn(Piece $p): GearChoice => Listings::gear($p, $voice))->all(),
+        );
 
         return new BenchData(
             $moment->id,
@@ -64,14 +66,28 @@ final class BenchPage
             self::state($moment),
             SolutionDocument::of($solution, $voice),
             Pins::of($moment)->beside($solution),
-            array_values($pieces->where('kind', PieceKind::Body)->map(static fn(Piece $p): BodyChoice => self::body($p, $voice))->all()),
-            array_values($pieces->where('kind', PieceKind::Lens)->map(static fn(Piece $p): LensChoice => self::lens($p, $voice))->all()),
+            array_values(
+                $pieces->where('kind', PieceKind::Body)->map(
+                    static fn(Piece $p): BodyChoice => self::body($p, $voice),
+                )->all(),
+            ),
+            array_values(
+                $pieces->where('kind', PieceKind::Lens)->map(
+                    static fn(Piece $p): LensChoice => self::lens($p, $voice),
+                )->all(),
+            ),
             $choices(PieceKind::Flash),
             $choices(PieceKind::Modifier),
             $choices(PieceKind::Gel),
             self::curve($moment->curvePoint(), $moment->night->venue->timeZone()),
-            array_map(static fn(HouseRule $r): string => NightWords::rule($r, $voice), HouseRules::of($moment->night->venue)->during($moment->slot())),
-            array_map(static fn(Caution $c): string => NightWords::caution($c, $voice), MomentCautions::of($moment, null)),
+            array_map(
+                static fn(HouseRule $r): string => NightWords::rule($r, $voice),
+                HouseRules::of($moment->night->venue)->during($moment->slot()),
+            ),
+            array_map(
+                static fn(Caution $c): string => NightWords::caution($c, $voice),
+                MomentCautions::of($moment, null),
+            ),
         );
     }
 
@@ -80,7 +96,13 @@ final class BenchPage
     {
         $history = BenchHistory::of($moment);
 
-        return new BenchState(DraftForm::of($moment), $history->revision(), $history->canUndo(), $history->canRedo(), self::scenery($moment));
+        return new BenchState(
+            DraftForm::of($moment),
+            $history->revision(),
+            $history->canUndo(),
+            $history->canRedo(),
+            self::scenery($moment),
+        );
     }
 
     /** What the curve of a room says for one time. */
@@ -109,7 +131,10 @@ final class BenchPage
                 Aperture::of(ExactStops::fromWhole(0)),
                 Aperture::of(ExactStops::fromWhole(10)),
             )),
-            array_map(static fn(Iso $i): string => $i->label(), Iso::scale($step, Iso::of(ExactStops::fromWhole(-1)), Iso::highest($step))),
+            array_map(
+                static fn(Iso $i): string => $i->label(),
+                Iso::scale($step, Iso::of(ExactStops::fromWhole(-1)), Iso::highest($step)),
+            ),
         );
     }
 
@@ -123,16 +148,27 @@ final class BenchPage
             Aperture::scale($step, $openings->at($focal->min), LensForm::narrowest($lens->figures())),
         );
 
-        return new LensChoice(Listings::gear($lens, $voice), $focal->min, $focal->max, $scale(Step::Third), $scale(Step::Half));
+        return new LensChoice(
+            Listings::gear($lens, $voice),
+            $focal->min,
+            $focal->max,
+            $scale(Step::Third),
+            $scale(Step::Half),
+        );
     }
 
     /** What gives the room its own light at the time of the moment. */
     private static function scenery(Moment $moment): SceneryData
     {
         $place = $moment->room->venue->place();
-        $outdoors = Daylight::light(SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at))->lux;
+        $outdoors = Daylight::light(
+            SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at),
+        )->lux;
         $room = $moment->room->figures();
-        $hangs = array_map(static fn(Record $lamp): ?float => $lamp->has('hangs') ? $lamp->number('hangs') : null, $room->records('lamps'));
+        $hangs = array_map(
+            static fn(Record $lamp): ?float => $lamp->has('hangs') ? $lamp->number('hangs') : null,
+            $room->records('lamps'),
+        );
         $lamps = [];
         foreach (RoomForm::lamps($room) as $i => $lamp) {
             $lux = $lamp->at(Evening::minutes($moment->clock()))->lux;

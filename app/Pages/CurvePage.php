@@ -25,7 +25,10 @@ final class CurvePage
         $place = $room->venue->place();
         $points = [];
         for ($minutes = Evening::minutes('12:00'); $minutes <= Evening::minutes('05:45'); $minutes += self::STEP) {
-            $points[] = BenchPage::curve($room->glow()->at(Evening::moment($date, Evening::clock($minutes), $place->zone)), $place->zone);
+            $points[] = BenchPage::curve(
+                $room->glow()->at(Evening::moment($date, Evening::clock($minutes), $place->zone)),
+                $place->zone,
+            );
         }
         $odd = $room->glow()->oddReadings();
         $readings = RoomForm::readings($room->figures(), $place->zone);
@@ -35,7 +38,11 @@ final class CurvePage
             $place->zone->getName(),
             Sunset::on($date, $place)?->format('H:i'),
             $points,
-            array_map(static fn(LightReading $r, int $i): ReadingData => self::reading($r, $odd[$i] ?? null), $readings, array_keys($readings)),
+            array_map(
+                static fn(LightReading $r, int $i): ReadingData => self::reading($r, $odd[$i] ?? null),
+                $readings,
+                array_keys($readings),
+            ),
         );
     }
 

@@ -28,9 +28,19 @@ final class KitPage
         $reckoned = [];
         foreach ($moments as $moment) {
             $result = $kit->for($moment);
-            $rows[] = new KitRow($moment->id, $moment->name, $moment->clock(), $result->cells ?? [], $result->best ?? 0);
+            $rows[] = new KitRow(
+                $moment->id,
+                $moment->name,
+                $moment->clock(),
+                $result->cells ?? [],
+                $result->best ?? 0,
+            );
             if ($result !== null) {
-                $reckoned[] = ["{$voice->time($moment->clock())} {$moment->name}", $result->margin(), $result->purchases];
+                $reckoned[] = [
+                    "{$voice->time($moment->clock())} {$moment->name}",
+                    $result->margin(),
+                    $result->purchases,
+                ];
             }
         }
         $list = ShoppingList::of($reckoned);
@@ -39,7 +49,16 @@ final class KitPage
             Listings::night($night),
             $kit->ways,
             $rows,
-            array_map(static fn(ShoppingItem $i): PurchaseData => new PurchaseData(KitWords::purchase($i->purchase, $voice), round($i->most, 1), $i->moment, $i->helped, $i->rescued), $list->items),
+            array_map(
+                static fn(ShoppingItem $i): PurchaseData => new PurchaseData(
+                    KitWords::purchase($i->purchase, $voice),
+                    round($i->most, 1),
+                    $i->moment,
+                    $i->helped,
+                    $i->rescued,
+                ),
+                $list->items,
+            ),
             $list->short,
             $kit->pending,
         );

@@ -66,7 +66,13 @@ final class Listings
     /** @param Venue $venue with its rooms and nights counted */
     public static function venue(Venue $venue): VenueData
     {
-        return new VenueData($venue->id, $venue->name, $venue->zone, self::counted($venue, 'rooms_count'), self::counted($venue, 'nights_count'));
+        return new VenueData(
+            $venue->id,
+            $venue->name,
+            $venue->zone,
+            self::counted($venue, 'rooms_count'),
+            self::counted($venue, 'nights_count'),
+        );
     }
 
     public static function venueChoice(Venue $venue): VenueChoice

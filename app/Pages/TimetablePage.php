@@ -36,7 +36,12 @@ final readonly class TimetablePage
     {
         $moments = $night->wholeMoments();
         $answers = Answers::of($moments, $atOnce);
-        $self = new self(HouseRules::of($night->venue), $answers, NightEnergy::of($night, $user, $moments, $answers), $voice);
+        $self = new self(
+            HouseRules::of($night->venue),
+            $answers,
+            NightEnergy::of($night, $user, $moments, $answers),
+            $voice,
+        );
 
         return new TimetableData(
             Listings::night($night),
@@ -87,7 +92,10 @@ final readonly class TimetablePage
             $moment->settings->record('look')->number('roomUnder'),
             $moment->plan->text('notes'),
             array_map(fn(HouseRule $r): string => NightWords::rule($r, $this->voice), $this->rules->during($slot)),
-            array_map(fn(Caution $c): string => NightWords::caution($c, $this->voice), MomentCautions::of($moment, $this->energy->during($moment))),
+            array_map(
+                fn(Caution $c): string => NightWords::caution($c, $this->voice),
+                MomentCautions::of($moment, $this->energy->during($moment)),
+            ),
             $this->answers->for($moment),
         );
     }

@@ -41,7 +41,9 @@ final readonly class Answers
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
                 $answers[$moment->id] = self::fromKept($kept);
             } elseif ($atOnce-- > 0) {
-                $answers[$moment->id] = $answer = self::answer(MomentSolver::solve(MomentReader::fromArray($moment->document())));
+                $answers[$moment->id] = $answer = self::answer(
+                    MomentSolver::solve(MomentReader::fromArray($moment->document())),
+                );
                 $moment->keep('answer', ['of' => $fingerprint] + get_object_vars($answer));
             }
         }

@@ -62,14 +62,19 @@ final readonly class BenchHistory
     {
         $this->mustHaveSeen($seen);
         $fill($this->moment);
-        $step = ['moment' => self::before($this->moment, Moment::BENCH), 'room' => self::before($this->moment->room, Room::BOX)];
+        $step = [
+            'moment' => self::before($this->moment, Moment::BENCH),
+            'room' => self::before($this->moment->room, Room::BOX),
+        ];
         if ($step['moment'] === [] && $step['room'] === []) {
             return;
         }
         $this->steps(true)->delete();
         $this->moment->steps()->create($step);
         $this->store();
-        MomentStep::query()->whereKey($this->steps(false)->latest('id')->skip(self::MOST)->limit(self::MOST)->pluck('id'))->delete();
+        MomentStep::query()->whereKey(
+            $this->steps(false)->latest('id')->skip(self::MOST)->limit(self::MOST)->pluck('id'),
+        )->delete();
     }
 
     /** @throws ChangedElsewhere */
@@ -110,7 +115,9 @@ final readonly class BenchHistory
         if ($settings !== []) {
             $now['moment']['settings'] = Leaves::difference($after, $before);
         }
-        $this->moment->setRawAttributes([...$this->moment->getAttributes(), ...array_diff_key($step->moment, ['settings' => null])]);
+        $this->moment->setRawAttributes(
+            [...$this->moment->getAttributes(), ...array_diff_key($step->moment, ['settings' => null])],
+        );
         $this->moment->room->setRawAttributes([...$this->moment->room->getAttributes(), ...$step->room]);
         $this->moment->load(array_diff(Moment::WHOLE, ['room.venue']));
         try {
@@ -140,10 +147,16 @@ final readonly class BenchHistory
      */
     private static function before(Moment|Room $record, array $columns): array
     {
-        $before = array_intersect_key($record->getRawOriginal(), array_intersect_key($record->getDirty(), array_flip($columns)));
+        $before = array_intersect_key(
+            $record->getRawOriginal(),
+            array_intersect_key($record->getDirty(), array_flip($columns)),
+        );
         if ($record instanceof Moment && isset($before['settings'])) {
             $original = $record->getOriginal('settings');
-            $before['settings'] = Leaves::difference($record->settings->toArray(), $original instanceof Record ? $original->toArray() : []);
+            $before['settings'] = Leaves::difference(
+                $record->settings->toArray(),
+                $original instanceof Record ? $original->toArray() : [],
+            );
         }
 
         return $before;

@@ -23,7 +23,12 @@ final class DraftForm
     public static function shape(): Shape
     {
         $outfit = Shape::of(
-            Field::needed('units', 'number of units', NumberKind::whole(Outfit::unitRange()), 'Alike, side by side, fired together.'),
+            Field::needed(
+                'units',
+                'number of units',
+                NumberKind::whole(Outfit::unitRange()),
+                'Alike, side by side, fired together.',
+            ),
             Field::optional('modifierId', 'modifier', new RecordKind()),
             Field::optional('gelId', 'gel', new RecordKind()),
         )->called('OutfitDraft');
@@ -53,7 +58,11 @@ final class DraftForm
             'bodyId' => $moment->body_id,
             'lensId' => $moment->lens_id,
             'flashId' => $moment->flash_id,
-            'outfit' => ['units' => $moment->settings->whole('units'), 'modifierId' => $moment->modifier_id, 'gelId' => $moment->gel_id],
+            'outfit' => [
+                'units' => $moment->settings->whole('units'),
+                'modifierId' => $moment->modifier_id,
+                'gelId' => $moment->gel_id,
+            ],
         ] + $moment->settings->toArray())->filled());
     }
 }

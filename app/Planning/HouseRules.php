@@ -22,7 +22,12 @@ final readonly class HouseRules
     public static function of(Venue $venue): self
     {
         return new self(array_map(
-            static fn(Record $r): HouseRule => HouseRule::of($r->choice('rule', RuleKind::class), $r->text('from'), $r->text('to'), $r->has('note') ? $r->text('note') : ''),
+            static fn(Record $r): HouseRule => HouseRule::of(
+                $r->choice('rule', RuleKind::class),
+                $r->text('from'),
+                $r->text('to'),
+                $r->has('note') ? $r->text('note') : '',
+            ),
             PlaceForm::shape()->stored(['rules' => $venue->rules])->records('rules'),
         ));
     }
@@ -35,6 +40,9 @@ final readonly class HouseRules
 
     public function forbidFlash(Slot $slot): bool
     {
-        return array_filter($this->during($slot), static fn(HouseRule $rule): bool => $rule->kind === RuleKind::NoFlash) !== [];
+        return array_filter(
+            $this->during($slot),
+            static fn(HouseRule $rule): bool => $rule->kind === RuleKind::NoFlash,
+        ) !== [];
     }
 }

@@ -59,14 +59,24 @@ final readonly class KitResult
     /** @param array{kind: string, gain: float, metres: float, aim: string|null} $kept */
     private static function purchase(array $kept): Purchase
     {
-        return Purchase::of(PurchaseKind::from($kept['kind']), Stops::of($kept['gain']), $kept['metres'], $kept['aim'] === null ? null : HeadAim::from($kept['aim']));
+        return Purchase::of(
+            PurchaseKind::from($kept['kind']),
+            Stops::of($kept['gain']),
+            $kept['metres'],
+            $kept['aim'] === null ? null : HeadAim::from($kept['aim']),
+        );
     }
 
     private static function cell(KitCell $cell): KitCellData
     {
         $stops = $cell->margin->stops()->value;
 
-        return new KitCellData(is_finite($stops) ? round($stops, 2) : null, $cell->margin->isShort(), $cell->margin->bound()->inWords(), $cell->aim->inWords());
+        return new KitCellData(
+            is_finite($stops) ? round($stops, 2) : null,
+            $cell->margin->isShort(),
+            $cell->margin->bound()->inWords(),
+            $cell->aim->inWords(),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -76,7 +86,12 @@ final readonly class KitResult
             'cells' => $this->cells,
             'best' => $this->best,
             'purchases' => array_map(
-                static fn(Purchase $p): array => ['kind' => $p->kind->value, 'gain' => $p->gain->value, 'metres' => $p->metres, 'aim' => $p->aim?->value],
+                static fn(Purchase $p): array => [
+                    'kind' => $p->kind->value,
+                    'gain' => $p->gain->value,
+                    'metres' => $p->metres,
+                    'aim' => $p->aim?->value,
+                ],
                 $this->purchases,
             ),
         ];

@@ -8,7 +8,10 @@ use Illuminate\Container\Attributes\Cache;
 use Illuminate\Contracts\Cache\Repository;
 use Kaddle\Core\Solve\KnownLights;
 
-/** Light that was worked out, in the memory that the workers of this server share; named by all it depends on, so it is never out of date. */
+/**
+ * Light that was worked out, in the memory that the workers of this server share; named by all it
+ * depends on, so it is never out of date.
+ */
 final readonly class LightMemory implements KnownLights
 {
     /** An evening at the bench. */

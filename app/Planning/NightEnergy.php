@@ -44,7 +44,10 @@ final readonly class NightEnergy
         foreach ($moments->groupBy('flash_id') as $id => $sharing) {
             $flash = $sharing->firstOrFail()->flash;
             $feed = self::feed($flash->figures(), $carried);
-            $plan = EnergyPlan::of(array_values($sharing->map(static fn(Moment $m): PlannedUse => self::use($m, $answers, $rules))->all()), $feed->source);
+            $plan = EnergyPlan::of(
+                array_values($sharing->map(static fn(Moment $m): PlannedUse => self::use($m, $answers, $rules))->all()),
+                $feed->source,
+            );
             $plans[(int) $id] = [$flash, $feed, $plan];
             foreach ($sharing->values() as $i => $moment) {
                 $steps[$moment->id] = $plan->steps[$i];

@@ -42,7 +42,9 @@ final readonly class NightKit
     public static function of(User $user, Collection $moments, int $atOnce = self::AT_ONCE): self
     {
         $lenses = $user->pieces()->where('kind', PieceKind::Lens)->toChoose()->orderBy('id')->limit(self::LENSES)->get();
-        $lenses = $lenses->isEmpty() ? $moments->map(static fn(Moment $m): Piece => $m->lens)->take(1)->values() : $lenses;
+        $lenses = $lenses->isEmpty()
+            ? $moments->map(static fn(Moment $m): Piece => $m->lens)->take(1)->values()
+            : $lenses;
         $figures = $lenses->map(static fn(Piece $p): array => $p->data)->all();
         $results = [];
         foreach ($moments as $moment) {
@@ -52,7 +54,11 @@ final readonly class NightKit
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
                 $results[$moment->id] = KitResult::fromKept($kept);
             } elseif ($atOnce-- > 0) {
-                $check = KitCheck::of(MomentReader::fromArray($moment->document()), self::ways($lenses, $moment->settings->number('focalLength')), Length::ofMetres($depth));
+                $check = KitCheck::of(
+                    MomentReader::fromArray($moment->document()),
+                    self::ways($lenses, $moment->settings->number('focalLength')),
+                    Length::ofMetres($depth),
+                );
                 $results[$moment->id] = $result = KitResult::of($check);
                 $moment->keep('kit', ['of' => $fingerprint] + $result->toStore());
             }

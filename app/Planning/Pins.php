@@ -41,11 +41,16 @@ final readonly class Pins
         $pin = [
             'id' => Str::uuid()->toString(),
             'settings' => Pinned::of($solution)->toStore(),
-            'moment' => ['settings' => $this->moment->settings->toArray()] + array_intersect_key($this->moment->getAttributes(), array_flip(Moment::BENCH)),
+            'moment' => ['settings' => $this->moment->settings->toArray()] + array_intersect_key(
+                $this->moment->getAttributes(),
+                array_flip(Moment::BENCH),
+            ),
         ];
         $this->change(static fn(Collection $pins): Collection => $pins->count() < self::MOST
             ? $pins->push($pin)
-            : throw ValidationException::withMessages(['page' => sprintf('%d settings are pinned already; take one off first.', self::MOST)]));
+            : throw ValidationException::withMessages(
+                ['page' => sprintf('%d settings are pinned already; take one off first.', self::MOST)],
+            ));
     }
 
     /** One that is gone already stays gone. */

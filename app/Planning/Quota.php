@@ -34,14 +34,18 @@ final class Quota
     public static function imports(User $user): void
     {
         if ($user->imports()->where('created_at', '>', now()->subHour())->count() >= self::IMPORTS) {
-            throw ValidationException::withMessages(['page' => sprintf('%d imports an hour are the most. Go on in a while.', self::IMPORTS)]);
+            throw ValidationException::withMessages(
+                ['page' => sprintf('%d imports an hour are the most. Go on in a while.', self::IMPORTS)],
+            );
         }
     }
 
     private static function mustHold(int $held, int $most, string $what): void
     {
         if ($held >= $most) {
-            throw ValidationException::withMessages(['page' => "An account holds at most $most $what. Take some out as JSON and delete them first."]);
+            throw ValidationException::withMessages(
+                ['page' => "An account holds at most $most $what. Take some out as JSON and delete them first."],
+            );
         }
     }
 }

@@ -18,7 +18,9 @@ final class Seen
     {
         $seen = $request->input('revision');
 
-        return is_string($seen) || is_int($seen) ? (string) $seen : throw FaultyDocument::at('revision', 'Tell which revision was seen, as the page was given it.');
+        return is_string($seen) || is_int($seen)
+            ? (string) $seen
+            : throw FaultyDocument::at('revision', 'Tell which revision was seen, as the page was given it.');
     }
 
     /**
@@ -31,7 +33,11 @@ final class Seen
     public static function mustBe(int $now, Request $request): void
     {
         if (self::revision($request) !== (string) $now) {
-            throw ValidationException::withMessages(['page' => 'This was changed elsewhere since you opened it here. What you entered is kept: look in another tab at what has changed, or save once more to store what stands here.']);
+            throw ValidationException::withMessages(
+                [
+                    'page' => 'This was changed elsewhere since you opened it here. What you entered is kept: look in another tab at what has changed, or save once more to store what stands here.',
+                ],
+            );
         }
     }
 }

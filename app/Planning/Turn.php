@@ -6,7 +6,10 @@ namespace App\Planning;
 
 use Illuminate\Support\Facades\DB;
 
-/** One account stores one thing at a time: limits hold, nothing is overwritten unseen, and no two wait for ever for each other. */
+/**
+ * One account stores one thing at a time: limits hold, nothing is overwritten unseen, and no two
+ * wait for ever for each other.
+ */
 final class Turn
 {
     /** How long a turn is waited for; the longest that anything holds one is a long import. */

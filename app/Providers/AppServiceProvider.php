@@ -39,7 +39,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Voice::class, static fn(Application $app): Voice => self::voiceOf($app->make('auth')->user()));
         $this->app->resolving('session', static fn(SessionManager $sessions) => $sessions->extend(
             'rows',
-            static fn(Application $app): SessionRows => new SessionRows(DB::connection(), 'sessions', config()->integer('session.lifetime'), $app),
+            static fn(Application $app): SessionRows => new SessionRows(
+                DB::connection(),
+                'sessions',
+                config()->integer('session.lifetime'),
+                $app,
+            ),
         ));
     }
 
@@ -54,7 +59,13 @@ final class AppServiceProvider extends ServiceProvider
         foreach ([Import::class, Night::class, Piece::class, Room::class, Venue::class] as $owned) {
             Gate::policy($owned, OwnerPolicy::class);
         }
-        Auth::provider('accounts', static fn(Application $app, array $config): Accounts => new Accounts($app->make(Hasher::class), User::class));
+        Auth::provider(
+            'accounts',
+            static fn(Application $app, array $config): Accounts => new Accounts(
+                $app->make(Hasher::class),
+                User::class,
+            ),
+        );
         self::makeLinksFromHome();
     }
 

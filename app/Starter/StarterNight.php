@@ -19,7 +19,7 @@ use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Movement;
 use Kaddle\Core\Room\RoomKind;
 
-/** The first steps of a night: rooms of usual size and moments in them with the first gear of the bag, to be changed later. */
+/** The first steps of a night: rooms of usual size, and moments in them with the first gear of the bag. */
 final class StarterNight
 {
     /** m from the wall behind the camera; rooms of a template are deep enough for it. */
@@ -62,14 +62,29 @@ final class StarterNight
     {
         StarterBag::ensureFor($user);
         $first = static fn(PieceKind $kind): Piece => $user->pieces()->where('kind', $kind)->toChoose()->oldest('id')->first()
-            ?? throw ValidationException::withMessages(['page' => "Your bag has no {$kind->inWords()} that is not archived. Put one in first."]);
+            ?? throw ValidationException::withMessages(
+                ['page' => "Your bag has no {$kind->inWords()} that is not archived. Put one in first."],
+            );
 
         return new self($user, $night, $first(PieceKind::Body), $first(PieceKind::Lens), $first(PieceKind::Flash));
     }
 
     private static function supper(): TemplateMoment
     {
-        return TemplateMoment::of('Supper', '19:30', 30, RoomKind::FunctionRoom, 3.0, 1.25, 4.0, 1.5, 'f/4', Movement::Talk, Behind::Decor, 2.0);
+        return TemplateMoment::of(
+            'Supper',
+            '19:30',
+            30,
+            RoomKind::FunctionRoom,
+            3.0,
+            1.25,
+            4.0,
+            1.5,
+            'f/4',
+            Movement::Talk,
+            Behind::Decor,
+            2.0,
+        );
     }
 
     private function add(TemplateMoment $moment): Moment
@@ -107,7 +122,11 @@ final class StarterNight
         $name = ucfirst($kind->inWords());
         [$length, $width, $height] = $kind->metres();
         $known = $this->night->venue->rooms()
-            ->where('name', $name)->where('length_m', '>=', $length)->where('width_m', '>=', $width)->where('height_m', '>=', $height)
+            ->where('name', $name)->where(
+                'length_m',
+                '>=',
+                $length,
+            )->where('width_m', '>=', $width)->where('height_m', '>=', $height)
             ->first();
         if ($known !== null) {
             return $known;

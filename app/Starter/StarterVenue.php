@@ -23,9 +23,18 @@ final class StarterVenue
      */
     public static function store(User $user, mixed $name, mixed $zone, string $field): Venue
     {
-        $known = is_string($zone) && in_array($zone, \DateTimeZone::listIdentifiers(), true) ? Place::ofZone(new \DateTimeZone($zone)) : null;
+        $known = is_string($zone) && in_array($zone, \DateTimeZone::listIdentifiers(), true)
+            ? Place::ofZone(new \DateTimeZone($zone))
+            : null;
         try {
-            $read = PlaceForm::shape()->whole(['name' => $name, 'zone' => $zone, 'latitude' => $known->latitude ?? 0.0, 'longitude' => $known->longitude ?? 0.0])->toArray();
+            $read = PlaceForm::shape()->whole(
+                [
+                    'name' => $name,
+                    'zone' => $zone,
+                    'latitude' => $known->latitude ?? 0.0,
+                    'longitude' => $known->longitude ?? 0.0,
+                ],
+            )->toArray();
         } catch (FaultyDocument $e) {
             $told = [];
             foreach ($e->faults as $fault) {

@@ -28,20 +28,39 @@ final class Constants
 
     public static function asTypeScript(): string
     {
-        return self::constant('fields', 'Fields of a moment, by path: label, hint; of numbers least, most, sensible step and unit, of texts the most letters.', FormTypes::fields(DraftForm::shape()))
-            . sprintf("/** Minutes after midnight at which one day of events ends and the next begins. */\nexport const turnOfTheDay = %d;\n\n", Evening::TURN)
+        return self::constant(
+            'fields',
+            'Fields of a moment, by path: label, hint; of numbers least, most, sensible step and unit, of texts the most letters.',
+            FormTypes::fields(DraftForm::shape()),
+        )
+            . sprintf(
+                "/** Minutes after midnight at which one day of events ends and the next begins. */\nexport const turnOfTheDay = %d;\n\n",
+                Evening::TURN,
+            )
             . self::constant('usual', 'Figures with which the page begins or judges: EV of a light to keep, m from eaves to ridge, degrees of tilt up to which a head is turned, stops from which a drift wants mending.', [
                 'keptEv' => KeptLight::USUAL_EV, 'rise' => PitchedRoof::USUAL_RISE, 'steepestTurned' => Angles::STEEPEST_TURNED, 'drift' => Drift::PLAIN,
             ])
             . self::constant('finishes', 'Finishes in words, and where their reflectances come from.', self::finishes())
-            . self::constant('roomKinds', 'Kinds of rooms to start from, with usual sizes (m) and finishes.', self::roomKinds())
+            . self::constant(
+                'roomKinds',
+                'Kinds of rooms to start from, with usual sizes (m) and finishes.',
+                self::roomKinds(),
+            )
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
             . self::constant('schools', 'Schools, and what each holds still.', self::schools())
             . self::constant('keptThings', 'Lights that can be kept, in words.', self::words(KeptThing::cases()))
-            . self::constant('templates', 'Patterns of nights to start from, in words.', self::words(NightTemplate::cases()))
+            . self::constant(
+                'templates',
+                'Patterns of nights to start from, in words.',
+                self::words(NightTemplate::cases()),
+            )
             . self::constant('pieceKinds', 'Kinds of gear: one of it and several, in words.', self::pieceKinds())
             . self::constant('readingKinds', 'Ways to measure light, in words.', self::words(ReadingKind::cases()))
-            . self::constant('ridges', 'How the ridge of a pitched roof runs, in words.', self::words(RidgeWay::cases()));
+            . self::constant(
+                'ridges',
+                'How the ridge of a pitched roof runs, in words.',
+                self::words(RidgeWay::cases()),
+            );
     }
 
     /** @return array<string, array{label: string, detail: string}> */
@@ -62,7 +81,11 @@ final class Constants
         foreach (Finish::cases() as $finish) {
             $finishes[$finish->value] = [
                 'label' => $finish->inWords(),
-                'source' => sprintf('Reckoned with %d %%. %s', round(100.0 * $finish->reflectance()->share->luminance()), $finish->source()),
+                'source' => sprintf(
+                    'Reckoned with %d %%. %s',
+                    round(100.0 * $finish->reflectance()->share->luminance()),
+                    $finish->source(),
+                ),
             ];
         }
 
@@ -81,7 +104,13 @@ final class Constants
             }
             $kinds[$kind->value] = [
                 'label' => $kind->inWords(),
-                'room' => ['length' => $length, 'width' => $width, 'height' => $height, 'roof' => self::roof($kind->roof()), 'finishes' => $finishes],
+                'room' => [
+                    'length' => $length,
+                    'width' => $width,
+                    'height' => $height,
+                    'roof' => self::roof($kind->roof()),
+                    'finishes' => $finishes,
+                ],
             ];
         }
 
@@ -123,7 +152,10 @@ final class Constants
     /** @param array<string, mixed> $value */
     private static function constant(string $name, string $comment, array $value): string
     {
-        $json = json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            $value,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
 
         return "/** $comment */\nexport const $name = $json as const;\n\n";
     }

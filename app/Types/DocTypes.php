@@ -60,6 +60,8 @@ final readonly class DocTypes
 
     private function parsed(string|false $comment): PhpDocNode
     {
-        return $this->parser->parse(new TokenIterator($this->lexer->tokenize($comment === false ? '/** */' : $comment)));
+        return $this->parser->parse(
+            new TokenIterator($this->lexer->tokenize($comment === false ? '/** */' : $comment)),
+        );
     }
 }

@@ -40,7 +40,15 @@ final class FormTypes
         foreach ($shape->fields as $field) {
             $told += $field->kind instanceof PartKind && !$field->kind->isList()
                 ? self::fields($field->kind->shape, "$before$field->name.")
-                : ["$before$field->name" => ['label' => ucfirst($field->label), 'hint' => $field->hint] + array_diff_key($field->kind->form(), ['kind' => null, 'options' => null, 'example' => null])];
+                : [
+                    "$before$field->name" => [
+                        'label' => ucfirst($field->label),
+                        'hint' => $field->hint,
+                    ] + array_diff_key(
+                        $field->kind->form(),
+                        ['kind' => null, 'options' => null, 'example' => null],
+                    ),
+                ];
         }
 
         return $told;
@@ -52,11 +60,18 @@ final class FormTypes
         foreach ($shape->fields as $field) {
             $comment = trim(ucfirst($field->label) . self::unit($field) . '. ' . $field->hint);
             $lines[] = "  /** $comment */";
-            $lines[] = sprintf('  readonly %s: %s%s;', $field->name, $this->type($field->kind), $field->isAlwaysThere() ? '' : ' | null');
+            $lines[] = sprintf(
+                '  readonly %s: %s%s;',
+                $field->name,
+                $this->type($field->kind),
+                $field->isAlwaysThere() ? '' : ' | null',
+            );
         }
         $this->interfaces[$shape->name] = implode("\n", [...$lines, "}\n"]);
 
-        return $shape->name === '' ? throw new \LogicException('A form that the page gets needs a name.') : $shape->name;
+        return $shape->name === ''
+            ? throw new \LogicException('A form that the page gets needs a name.')
+            : $shape->name;
     }
 
     private function type(Kind $kind): string
@@ -67,7 +82,10 @@ final class FormTypes
         $schema = $kind->schema();
 
         if (is_string($schema['title'] ?? null) && is_array($schema['enum'] ?? null)) {
-            $this->unions[$schema['title']] = TypeScript::union($schema['title'], array_values(array_filter($schema['enum'], is_string(...))));
+            $this->unions[$schema['title']] = TypeScript::union(
+                $schema['title'],
+                array_values(array_filter($schema['enum'], is_string(...))),
+            );
 
             return $schema['title'];
         }

@@ -27,7 +27,10 @@ final class TypeScript
         }
         ksort($interfaces);
         foreach ($self->enums as $name => $enum) {
-            $unions[$name] = self::union($name, array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+            $unions[$name] = self::union(
+                $name,
+                array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases()),
+            );
         }
         ksort($unions);
 
@@ -63,7 +66,10 @@ final class TypeScript
     /** @param \ReflectionClass<object> $class */
     private function interface(\ReflectionClass $class): string
     {
-        $lines = ["/** {$this->doc->sentence($class->getDocComment())} */", "export interface {$class->getShortName()} {"];
+        $lines = [
+            "/** {$this->doc->sentence($class->getDocComment())} */",
+            "export interface {$class->getShortName()} {",
+        ];
         foreach ($class->getProperties() as $property) {
             $comment = $this->doc->sentence($property->getDocComment());
             if ($comment !== '') {
@@ -108,6 +114,10 @@ final class TypeScript
     /** @param list<string> $values */
     public static function union(string $name, array $values): string
     {
-        return sprintf("export type %s = %s;\n", $name, implode(' | ', array_map(static fn(string $value): string => "'$value'", $values)));
+        return sprintf(
+            "export type %s = %s;\n",
+            $name,
+            implode(' | ', array_map(static fn(string $value): string => "'$value'", $values)),
+        );
     }
 }

@@ -38,7 +38,9 @@ final class BenchPages extends Command
     {
         DB::beginTransaction();
         try {
-            $user = User::query()->create(['name' => 'Bench', 'email' => 'bench@kaddle.example', 'password' => 'not to be used']);
+            $user = User::query()->create(
+                ['name' => 'Bench', 'email' => 'bench@kaddle.example', 'password' => 'not to be used'],
+            );
             Auth::setUser($user);
             $night = $this->fill($user);
             $this->line(sprintf('%-28s %10s %10s %8s %8s', 'page', 'first ms', 'median ms', 'queries', 'KB'));
@@ -71,13 +73,25 @@ final class BenchPages extends Command
         $venue = $user->venues()->oldest('id')->firstOrFail();
         $night = new Night();
         for ($i = 0; $i < self::NIGHTS; ++$i) {
-            $night = new Night(['name' => "Night $i", 'held_on' => sprintf('2027-%02d-%02d', $i % 12 + 1, $i % 28 + 1)]);
+            $night = new Night(
+                ['name' => "Night $i", 'held_on' => sprintf('2027-%02d-%02d', $i % 12 + 1, $i % 28 + 1)],
+            );
             StarterNight::store($user, $night, $venue, NightTemplate::EveningWedding);
         }
         $moments = $night->moments()->get();
         for ($i = count($moments); $i < DocumentKind::MOST_MOMENTS; ++$i) {
-            $more = $moments[$i % count($moments)]?->replicate(['uid']) ?? throw new \LogicException('a pattern without moments');
-            $night->moments()->save($more->fill(['starts_at' => Evening::clock(6 * 60 + 3 * $i), 'minutes' => 3, 'settings' => Leaves::put($more->settings->toArray(), ['subject.distance' => 2.0 + $i / 100.0])]));
+            $more = $moments[$i % count($moments)]?->replicate(['uid']) ?? throw new \LogicException(
+                'a pattern without moments',
+            );
+            $night->moments()->save(
+                $more->fill(
+                    [
+                        'starts_at' => Evening::clock(6 * 60 + 3 * $i),
+                        'minutes' => 3,
+                        'settings' => Leaves::put($more->settings->toArray(), ['subject.distance' => 2.0 + $i / 100.0]),
+                    ],
+                ),
+            );
         }
 
         return $night;

@@ -6,7 +6,10 @@ namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
 
-/** All that bin/start has to do before the servers run, in one go: each command on its own would load everything again. */
+/**
+ * All that bin/start has to do before the servers run, in one go: each command on its own would load
+ * everything again.
+ */
 final class Prepare extends Command
 {
     protected $signature = 'prepare';

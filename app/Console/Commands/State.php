@@ -30,7 +30,13 @@ final class State extends Command
             foreach (self::KEPT as $table) {
                 $this->line(sprintf('  %-10s %d', $table, DB::table($table)->count()));
             }
-            $this->line(sprintf('  %-10s %d not confirmed', 'addresses', DB::table('users')->whereNull('confirmed_at')->count()));
+            $this->line(
+                sprintf(
+                    '  %-10s %d not confirmed',
+                    'addresses',
+                    DB::table('users')->whereNull('confirmed_at')->count(),
+                ),
+            );
         }
 
         return $well ? self::SUCCESS : self::FAILURE;

@@ -33,6 +33,8 @@ final class KnownHost
     {
         $parts = parse_url($url);
 
-        return $parts === false ? '' : strtolower(($parts['host'] ?? '') . (isset($parts['port']) ? ":{$parts['port']}" : ''));
+        return $parts === false
+            ? ''
+            : strtolower(($parts['host'] ?? '') . (isset($parts['port']) ? ":{$parts['port']}" : ''));
     }
 }

@@ -65,7 +65,9 @@ final readonly class MomentRequest
         $shape = DraftForm::shape();
         $this->draft = $shape->whole(array_intersect_key($request->all(), array_flip($shape->names())));
         $this->pieces = $this->findPieces();
-        $this->settings = MomentForm::settings()->stored(['units' => $this->draft->record('outfit')->whole('units')] + $this->draft->toArray());
+        $this->settings = MomentForm::settings()->stored(
+            ['units' => $this->draft->record('outfit')->whole('units')] + $this->draft->toArray(),
+        );
         $this->document = $this->document();
         $this->light = $this->readLight();
     }
@@ -105,7 +107,9 @@ final readonly class MomentRequest
         $dialled = $this->settings->record('dialled');
 
         return Compensation::ofStops(
-            $body->has('compensations') ? $body->choice('compensations', CompensationSum::class) : CompensationSum::FlashAddsUp,
+            $body->has('compensations')
+                ? $body->choice('compensations', CompensationSum::class)
+                : CompensationSum::FlashAddsUp,
             $dialled->number('body'),
             $dialled->number('exposure'),
         );
@@ -140,7 +144,10 @@ final readonly class MomentRequest
      */
     private function findPieces(): array
     {
-        $named = array_filter(array_map($this->number(...), array_combine(array_keys(self::PIECES), array_keys(self::PIECES))), is_int(...));
+        $named = array_filter(
+            array_map($this->number(...), array_combine(array_keys(self::PIECES), array_keys(self::PIECES))),
+            is_int(...),
+        );
         $found = $this->moment->gearFound();
         $others = array_diff($named, array_keys($found));
         if ($others !== []) {

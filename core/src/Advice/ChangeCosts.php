@@ -51,7 +51,10 @@ final readonly class ChangeCosts
     /** @return list<ChangeCost> nearest first, as far as the room goes; value in m */
     public function distances(): array
     {
-        return $this->distancesBy($this->before, fn(Scene $scene): float => self::light($this->room, $scene, $this->moment, $this->aim));
+        return $this->distancesBy(
+            $this->before,
+            fn(Scene $scene): float => self::light($this->room, $scene, $this->moment, $this->aim),
+        );
     }
 
     /** @return list<ChangeCost> the same for a head straight at the face and nothing but its own light */
@@ -70,7 +73,10 @@ final readonly class ChangeCosts
         foreach (self::FACTORS as $factor) {
             $scene = $this->under($height * $factor);
             if ($scene !== null) {
-                $costs[] = $this->cost(Length::ofMetres($height * $factor), self::light(FlashInRoom::of($scene->room), $scene, $this->moment, $this->aim));
+                $costs[] = $this->cost(
+                    Length::ofMetres($height * $factor),
+                    self::light(FlashInRoom::of($scene->room), $scene, $this->moment, $this->aim),
+                );
             }
         }
 
@@ -109,7 +115,10 @@ final readonly class ChangeCosts
     public function zooms(): array
     {
         return $this->worthTelling(array_map(
-            fn(ZoomStep $step): ChangeCost => $this->cost($step, self::light($this->room, $this->moment->scene, $this->moment, $this->aim, $step)),
+            fn(ZoomStep $step): ChangeCost => $this->cost(
+                $step,
+                self::light($this->room, $this->moment->scene, $this->moment, $this->aim, $step),
+            ),
             $this->moment->flash->zoom->steps,
         ));
     }
@@ -157,7 +166,11 @@ final readonly class ChangeCosts
         foreach (self::FACTORS as $factor) {
             $scene = $now->tryAt($now->distance * $factor);
             if ($scene !== null && $before > 0.0) {
-                $costs[] = ChangeCost::of(Length::ofMetres($scene->distance), self::gain($before, $light($scene)), $this->moment->flash);
+                $costs[] = ChangeCost::of(
+                    Length::ofMetres($scene->distance),
+                    self::gain($before, $light($scene)),
+                    $this->moment->flash,
+                );
             }
         }
 
@@ -186,8 +199,15 @@ final readonly class ChangeCosts
     }
 
     /** lx·s on the face by a full pop. */
-    private static function light(FlashInRoom $room, Scene $scene, Moment $moment, HeadAim $aim, ?ZoomStep $zoom = null): float
-    {
-        return $room->at(['face' => $scene->faceProbe()])->exposures($moment->head($scene, $aim, $zoom))['face']->total()->luminance();
+    private static function light(
+        FlashInRoom $room,
+        Scene $scene,
+        Moment $moment,
+        HeadAim $aim,
+        ?ZoomStep $zoom = null,
+    ): float {
+        return $room->at(['face' => $scene->faceProbe()])->exposures(
+            $moment->head($scene, $aim, $zoom),
+        )['face']->total()->luminance();
     }
 }

@@ -35,8 +35,12 @@ final readonly class Gain
      *
      * @internal made by OneMoreStop only
      */
-    public static function bySetting(GainKind $kind, float $cost, ExactStops $setting, ?DepthOfField $sharp = null): self
-    {
+    public static function bySetting(
+        GainKind $kind,
+        float $cost,
+        ExactStops $setting,
+        ?DepthOfField $sharp = null,
+    ): self {
         return new self($kind, $cost, $setting, $sharp);
     }
 

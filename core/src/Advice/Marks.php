@@ -72,7 +72,11 @@ final readonly class Marks
 
     private function blur(): Mark
     {
-        $blur = SubjectBlur::atMetres($this->moment->optics, $this->moment->scene->distance, $this->moment->people->movement->speed());
+        $blur = SubjectBlur::atMetres(
+            $this->moment->optics,
+            $this->moment->scene->distance,
+            $this->moment->people->movement->speed(),
+        );
         $shutter = $this->firstFrom($blur->sharpFrom());
 
         return $shutter->tv->value() < $blur->sharpFrom() - 1e-9
@@ -87,7 +91,12 @@ final readonly class Marks
             fn(Shutter $s): bool => $this->moment->mains->isEven($s) && $s->tv->thirtieths >= 0,
         );
 
-        return new Mark(MarkKind::Even, null, null, array_map(static fn(Shutter $s): int => $s->tv->thirtieths, array_values($even)));
+        return new Mark(
+            MarkKind::Even,
+            null,
+            null,
+            array_map(static fn(Shutter $s): int => $s->tv->thirtieths, array_values($even)),
+        );
     }
 
     private function depth(): Mark
@@ -96,7 +105,9 @@ final readonly class Marks
         $lens = $this->moment->lens;
         [$needed, $focus] = DepthOfField::forGroup($this->moment->optics, $near, $near + $this->moment->people->depth);
         $scale = Aperture::scale($this->moment->body->step, $lens->widest, $lens->narrowest);
-        $enough = array_values(array_filter($scale, static fn(Aperture $a): bool => $a->av->value() >= $needed - 1e-9))[0] ?? null;
+        $enough = array_values(
+            array_filter($scale, static fn(Aperture $a): bool => $a->av->value() >= $needed - 1e-9),
+        )[0] ?? null;
 
         return $enough === null
             ? new Mark(MarkKind::Depth, 1 + $lens->narrowest->av->thirtieths, null, isReached: false)

@@ -50,7 +50,12 @@ final readonly class Offer
         $density = min(Aids::densityRange()->max, ceil($excess - Tolerance::ROUNDING));
         $offers = [self::of(OfferKind::Density, $moment->with(Aids::ofStops($density, null)), $solution, $density)];
 
-        return $moment->flash->highSpeed ? [...$offers, self::of(OfferKind::HighSpeed, $moment->with(Aids::ofStops(0.0, $body->sync)), $solution, 0.0)] : $offers;
+        return $moment->flash->highSpeed
+            ? [
+                ...$offers,
+                self::of(OfferKind::HighSpeed, $moment->with(Aids::ofStops(0.0, $body->sync)), $solution, 0.0),
+            ]
+            : $offers;
     }
 
     /** With the head where it is. */

@@ -38,7 +38,9 @@ final readonly class OneMoreStop
 
         return new self(
             self::cheapest([...self::slower($solution), ...$both]),
-            self::cheapest([...self::moreOutput($solution), ...self::anotherWay($solution), ...$both, ...self::nearer($solution)]),
+            self::cheapest(
+                [...self::moreOutput($solution), ...self::anotherWay($solution), ...$both, ...self::nearer($solution)],
+            ),
         );
     }
 
@@ -94,7 +96,9 @@ final readonly class OneMoreStop
     {
         $more = ExactStops::fromThirtieths($solution->best->output->stops->thirtieths + self::STOP);
 
-        return $more->thirtieths > 0 ? [] : [Gain::bySetting(GainKind::Output, $more->value() <= ExposureChooser::EASY_OUTPUT ? 0.5 : 1.8, $more)];
+        return $more->thirtieths > 0
+            ? []
+            : [Gain::bySetting(GainKind::Output, $more->value() <= ExposureChooser::EASY_OUTPUT ? 0.5 : 1.8, $more)];
     }
 
     /** @return list<Gain> */
@@ -114,6 +118,8 @@ final readonly class OneMoreStop
     /** @return list<Gain> direct light only: H ∝ 1/d² */
     private static function nearer(Solution $solution): array
     {
-        return $solution->best->light->directShare() < 0.9 ? [] : [Gain::byStandingAt(2.5, Length::ofMetres($solution->moment->scene->distance / M_SQRT2))];
+        return $solution->best->light->directShare() < 0.9
+            ? []
+            : [Gain::byStandingAt(2.5, Length::ofMetres($solution->moment->scene->distance / M_SQRT2))];
     }
 }

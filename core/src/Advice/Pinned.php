@@ -57,7 +57,11 @@ final readonly class Pinned
         $at = ExactStops::fromThirtieths(...);
 
         return new self(
-            ExposureSettings::of(Shutter::of($at($stored['tv'])), Aperture::of($at($stored['av'])), Iso::of($at($stored['sv']))),
+            ExposureSettings::of(
+                Shutter::of($at($stored['tv'])),
+                Aperture::of($at($stored['av'])),
+                Iso::of($at($stored['sv'])),
+            ),
             Output::of($at($stored['output'])),
             $stored['head'],
             (float) $stored['face'],
@@ -73,7 +77,9 @@ final readonly class Pinned
      */
     public function clicksFrom(self $now, Step $camera, Step $unit): array
     {
-        $clicks = static fn(ExactStops $to, ExactStops $from, Step $step): int => (int) round(($to->thirtieths - $from->thirtieths) / $step->thirtieths());
+        $clicks = static fn(ExactStops $to, ExactStops $from, Step $step): int => (int) round(
+            ($to->thirtieths - $from->thirtieths) / $step->thirtieths(),
+        );
 
         return array_filter([
             'shutter' => $clicks($this->settings->shutter->tv, $now->settings->shutter->tv, $camera),

@@ -39,7 +39,12 @@ final readonly class Remedy
             $all = [...$all, ...match ($shortfall->kind) {
                 ShortfallKind::RoomTooDark => self::forDarkRoom($moment, $shortfall->stops),
                 ShortfallKind::RoomTooBright => self::forBrightRoom($shortfall->stops),
-                ShortfallKind::FlashTooWeak => self::forWeakFlash($moment, $solution->best, $solution->candidates, $shortfall->stops),
+                ShortfallKind::FlashTooWeak => self::forWeakFlash(
+                    $moment,
+                    $solution->best,
+                    $solution->candidates,
+                    $shortfall->stops,
+                ),
                 ShortfallKind::FlashTooStrong => self::forStrongFlash($shortfall->stops),
                 ShortfallKind::Shaky => self::forShake($moment, $shortfall->stops),
             }];
@@ -56,7 +61,11 @@ final readonly class Remedy
             new self(RemedyKind::LetRoomFall, $short, $moment->roomLevel->minus($short)),
             new self(RemedyKind::Stand, $short, $short),
             new self(RemedyKind::FasterLens, Stops::of(1.0)),
-            new self(RemedyKind::HigherIso, $short, figure: round($moment->body->usableIso->value() * $short->ratio(), -2)),
+            new self(
+                RemedyKind::HigherIso,
+                $short,
+                figure: round($moment->body->usableIso->value() * $short->ratio(), -2),
+            ),
         ];
     }
 
@@ -117,7 +126,11 @@ final readonly class Remedy
     {
         return [
             new self(RemedyKind::StandOrStabiliser, $short),
-            new self(RemedyKind::ShorterLens, $short, figure: floor($moment->lens->focalLength * 2.0 ** -$short->value)),
+            new self(
+                RemedyKind::ShorterLens,
+                $short,
+                figure: floor($moment->lens->focalLength * 2.0 ** -$short->value),
+            ),
         ];
     }
 }

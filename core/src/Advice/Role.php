@@ -27,7 +27,12 @@ final readonly class Role
     /** Up to sync it moves the room's light and no flash; a flash that pulses goes with it. */
     public static function ofShutter(ExposureSettings $settings, Levels $levels): self
     {
-        return $settings->aids->pulsesAt($settings->shutter) ? self::ofBoth() : new self(self::share($levels->room->ratio(), $levels->spill->ratio()), self::share($levels->room->ratio(), $levels->faceFlash->ratio()));
+        return $settings->aids->pulsesAt($settings->shutter)
+            ? self::ofBoth()
+            : new self(
+                self::share($levels->room->ratio(), $levels->spill->ratio()),
+                self::share($levels->room->ratio(), $levels->faceFlash->ratio()),
+            );
     }
 
     /** Aperture and ISO move both lights alike. */
@@ -39,7 +44,10 @@ final readonly class Role
     /** It moves the flash and no light of the room. */
     public static function ofOutput(Levels $levels): self
     {
-        return new self(self::share($levels->spill->ratio(), $levels->room->ratio()), self::share($levels->faceFlash->ratio(), $levels->room->ratio()));
+        return new self(
+            self::share($levels->spill->ratio(), $levels->room->ratio()),
+            self::share($levels->faceFlash->ratio(), $levels->room->ratio()),
+        );
     }
 
     private static function share(float $moved, float $other): float

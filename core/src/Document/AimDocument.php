@@ -82,6 +82,9 @@ final readonly class AimDocument
             return null;
         }
 
-        return intdiv($candidate->output->stops->thirtieths - $best->output->stops->thirtieths, $solution->moment->flash->step->thirtieths());
+        return intdiv(
+            $candidate->output->stops->thirtieths - $best->output->stops->thirtieths,
+            $solution->moment->flash->step->thirtieths(),
+        );
     }
 }

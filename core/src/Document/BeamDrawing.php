@@ -47,7 +47,11 @@ final readonly class BeamDrawing
         $axis = new RayDocument(RayKind::Axis, $this->points($this->head->position, $hit->point));
         $lit = $this->room->reflectance($hit->face)->share->luminance() > 0.0;
 
-        return [...$this->fan(), $axis, ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point, $face))] : [])];
+        return [
+            ...$this->fan(),
+            $axis,
+            ...($lit ? [new RayDocument(RayKind::Return, $this->points($hit->point, $face))] : []),
+        ];
     }
 
     /** @return list<PoolDocument> */

@@ -75,7 +75,10 @@ final readonly class ControlDocument
         $scale = Aperture::scale($moment->body->step, $moment->lens->widest, $moment->lens->narrowest);
 
         return self::on(
-            array_map(static fn(Aperture $a): TickDocument => new TickDocument($a->label(), $a->av->thirtieths, null), $scale),
+            array_map(
+                static fn(Aperture $a): TickDocument => new TickDocument($a->label(), $a->av->thirtieths, null),
+                $scale,
+            ),
             $choice->settings->aperture->av,
             $choice->apertureBound,
             Role::ofBoth(),
@@ -131,7 +134,16 @@ final readonly class ControlDocument
         $first = max(0, $at - self::AROUND);
         $around = array_slice($scale, $first, $at + self::AROUND + 1 - $first);
 
-        return new self($scale[$at]->label, $chosen->thirtieths, $bound, $bound->inWords(), $around, $marks, round($role->room, 3), round($role->person, 3));
+        return new self(
+            $scale[$at]->label,
+            $chosen->thirtieths,
+            $bound,
+            $bound->inWords(),
+            $around,
+            $marks,
+            round($role->room, 3),
+            round($role->person, 3),
+        );
     }
 
     /**

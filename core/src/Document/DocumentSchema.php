@@ -38,7 +38,12 @@ final class DocumentSchema
             $properties[$property->getName()] = $this->property($property);
         }
 
-        return ['type' => 'object', 'additionalProperties' => false, 'required' => array_keys($properties), 'properties' => $properties];
+        return [
+            'type' => 'object',
+            'additionalProperties' => false,
+            'required' => array_keys($properties),
+            'properties' => $properties,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -75,7 +80,9 @@ final class DocumentSchema
         }
         $here = $property->getDeclaringClass()->getNamespaceName() . "\\$match[1]";
 
-        return class_exists($here) || enum_exists($here) ? $this->named($here) : $this->value(self::imported($property, $match[1]), $property);
+        return class_exists($here) || enum_exists($here)
+            ? $this->named($here)
+            : $this->value(self::imported($property, $match[1]), $property);
     }
 
     /** @return array<string, mixed> */

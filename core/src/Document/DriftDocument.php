@@ -32,6 +32,12 @@ final readonly class DriftDocument
     {
         $level = static fn(Stops $stops): float => round(max(-9.0, $stops->value), 2);
 
-        return new self(MeterWords::drift($drift, $voice), $level($drift->manual), $level($drift->metered), $level($drift->compensated), $level($drift->locked));
+        return new self(
+            MeterWords::drift($drift, $voice),
+            $level($drift->manual),
+            $level($drift->metered),
+            $level($drift->compensated),
+            $level($drift->locked),
+        );
     }
 }

@@ -77,7 +77,13 @@ final readonly class SectionDocument
             PointDocument::of($solution->head()->direction->unit),
             PointDocument::of($scene->face),
             self::rows($solution->moment),
-            PointDocument::of(Vector::of(min($scene->room->length, $scene->face->x + $people->depth + $people->behind->distance()), $scene->face->y, $scene->face->z)),
+            PointDocument::of(
+                Vector::of(
+                    min($scene->room->length, $scene->face->x + $people->depth + $people->behind->distance()),
+                    $scene->face->y,
+                    $scene->face->z,
+                ),
+            ),
             $people->behind->inWords(),
             PointDocument::of($scene->backdropProbe()->point),
             $scene->room->reflectance(Face::Ceiling)->share->luminance() === 0.0,

@@ -28,6 +28,11 @@ final readonly class ShortfallDocument
 
     public static function of(Shortfall $shortfall): self
     {
-        return new self($shortfall->kind, Rounded::stops($shortfall->stops), ShortfallWords::of($shortfall), $shortfall->limits);
+        return new self(
+            $shortfall->kind,
+            Rounded::stops($shortfall->stops),
+            ShortfallWords::of($shortfall),
+            $shortfall->limits,
+        );
     }
 }

@@ -78,11 +78,19 @@ final readonly class SolutionDocument
             LevelsDocument::of($solution),
             SplitDocument::of($solution->best->light),
             array_map(static fn(Shortfall $s): ShortfallDocument => ShortfallDocument::of($s), $solution->shortfalls),
-            array_map(static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r, $voice), Remedy::allFor($solution)),
-            array_map(static fn(Reason $r): ReasonDocument => ReasonDocument::of($r), ReasonWords::of($solution, $voice)),
+            array_map(
+                static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r, $voice),
+                Remedy::allFor($solution),
+            ),
+            array_map(
+                static fn(Reason $r): ReasonDocument => ReasonDocument::of($r),
+                ReasonWords::of($solution, $voice),
+            ),
             array_map(static fn(Candidate $c): AimDocument => AimDocument::of($c, $solution), $solution->candidates),
             array_map(static fn(Offer $o): OfferDocument => OfferDocument::of($o), Offer::allFor($solution)),
-            $moment->look->kept === null ? null : Rounded::stops($moment->look->kept->reads($moment->glow, $solution->levels->room)),
+            $moment->look->kept === null
+                ? null
+                : Rounded::stops($moment->look->kept->reads($moment->glow, $solution->levels->room)),
             round($moment->zoomFor($solution->best->light->aim)->focalLength, 1),
             SectionDocument::of($solution),
         );

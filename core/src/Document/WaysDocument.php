@@ -55,8 +55,13 @@ final readonly class WaysDocument
         public array $trades,
     ) {}
 
-    public static function of(Solution $solution, OutputWays $ways, PowerSource $source, Compensation $set, Voice $voice): self
-    {
+    public static function of(
+        Solution $solution,
+        OutputWays $ways,
+        PowerSource $source,
+        Compensation $set,
+        Voice $voice,
+    ): self {
         $unit = $solution->moment->flash;
         $frames = TestFrames::from($unit, $unit->lowest, $ways->manual)->outputs;
         $compensation = $ways->compensation();
@@ -73,7 +78,13 @@ final readonly class WaysDocument
             !$ways->isBeyond(),
             MeterWords::lockSteps($ways, $onUnit),
             array_map(static fn(Drift $d): DriftDocument => DriftDocument::of($d, $voice), $ways->drift()),
-            array_map(static fn(Output $o): FrameDocument => new FrameDocument($o->label(), round($ways->planned->face($o->stops->value())->value, 2)), $frames),
+            array_map(
+                static fn(Output $o): FrameDocument => new FrameDocument(
+                    $o->label(),
+                    round($ways->planned->face($o->stops->value())->value, 2),
+                ),
+                $frames,
+            ),
             max(0, count($frames) - self::BY_COMPUTATION),
             TradeDocument::allFor($solution, $source),
         );

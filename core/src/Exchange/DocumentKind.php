@@ -44,7 +44,11 @@ enum DocumentKind: string
             ),
         })->led(
             Field::needed('format', 'format', ConstKind::of($this->value, 'The format is another.')),
-            Field::needed('version', 'version', ConstKind::of(self::VERSION, sprintf('The version must be %d: no other is known here.', self::VERSION))),
+            Field::needed(
+                'version',
+                'version',
+                ConstKind::of(self::VERSION, sprintf('The version must be %d: no other is known here.', self::VERSION)),
+            ),
         );
     }
 
@@ -71,7 +75,11 @@ enum DocumentKind: string
     private static function place(): Shape
     {
         return PlaceForm::shape()->led(self::uid())->with(
-            Field::needed('rooms', 'rooms', PartKind::listOf(RoomForm::whole()->led(self::uid()), 'room', self::MOST_ROOMS)),
+            Field::needed(
+                'rooms',
+                'rooms',
+                PartKind::listOf(RoomForm::whole()->led(self::uid()), 'room', self::MOST_ROOMS),
+            ),
         );
     }
 
@@ -85,7 +93,11 @@ enum DocumentKind: string
             );
         }
 
-        return Field::needed('pieces', 'pieces', VariantKind::listOf($kinds, 'piece', 'kind of piece', self::MOST_PIECES));
+        return Field::needed(
+            'pieces',
+            'pieces',
+            VariantKind::listOf($kinds, 'piece', 'kind of piece', self::MOST_PIECES),
+        );
     }
 
     private static function uid(): Field

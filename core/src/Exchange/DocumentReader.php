@@ -46,10 +46,17 @@ final class DocumentReader
         $format = $data['format'] ?? null;
         $kind = is_string($format) ? DocumentKind::tryFrom($format) : null;
         if ($kind === null) {
-            throw FaultyDocument::asAWhole('The format must be one of: ' . implode(', ', array_map(static fn(DocumentKind $k): string => $k->value, DocumentKind::cases())) . '.');
+            throw FaultyDocument::asAWhole(
+                'The format must be one of: ' . implode(
+                    ', ',
+                    array_map(static fn(DocumentKind $k): string => $k->value, DocumentKind::cases()),
+                ) . '.',
+            );
         }
         if (($data['version'] ?? null) !== DocumentKind::VERSION) {
-            throw FaultyDocument::asAWhole(sprintf('The version must be %d: no other is known here.', DocumentKind::VERSION));
+            throw FaultyDocument::asAWhole(
+                sprintf('The version must be %d: no other is known here.', DocumentKind::VERSION),
+            );
         }
 
         return (new self(new Faults()))->read($kind, $data);

@@ -28,7 +28,9 @@ final readonly class ReadDocument
         return match ($this->kind) {
             DocumentKind::Bag => count($document->records('pieces')),
             DocumentKind::Place => 1 + count($document->records('rooms')),
-            DocumentKind::Night => 2 + count($document->records('pieces')) + count($document->record('place')->records('rooms')) + count($document->records('moments')),
+            DocumentKind::Night => 2 + count($document->records('pieces')) + count(
+                $document->record('place')->records('rooms'),
+            ) + count($document->records('moments')),
         };
     }
 }

@@ -20,15 +20,35 @@ final class Schemas
     {
         $bounce = BounceForm::shape()->schema();
         $schemas = [
-            'moment' => ['A moment', 'One planned situation: the input of `light solve` and `light costs`.', MomentForm::document()->schema()],
-            'solution' => ['A solution', 'What `light solve` gives: settings for one moment, with what bound them.', DocumentSchema::of(SolutionDocument::class)],
-            'costs' => ['Costs', 'What `light costs` gives: what a change costs, all settings left alone.', DocumentSchema::of(CostsDocument::class)],
-            'bounce' => ['Rooms with lights', 'Input of `light bounce`: one room or a list of them.', ['oneOf' => [$bounce, ['type' => 'array', 'items' => $bounce]]]],
+            'moment' => [
+                'A moment',
+                'One planned situation: the input of `light solve` and `light costs`.',
+                MomentForm::document()->schema(),
+            ],
+            'solution' => [
+                'A solution',
+                'What `light solve` gives: settings for one moment, with what bound them.',
+                DocumentSchema::of(SolutionDocument::class),
+            ],
+            'costs' => [
+                'Costs',
+                'What `light costs` gives: what a change costs, all settings left alone.',
+                DocumentSchema::of(CostsDocument::class),
+            ],
+            'bounce' => [
+                'Rooms with lights',
+                'Input of `light bounce`: one room or a list of them.',
+                ['oneOf' => [$bounce, ['type' => 'array', 'items' => $bounce]]],
+            ],
             'exposures' => ['Exposures', 'What `light bounce` gives.', self::exposures()],
         ];
         foreach (DocumentKind::cases() as $kind) {
             $name = substr($kind->value, strlen('kaddle-'));
-            $schemas[$kind->value] = [ucfirst($name), "A $name that leaves Kaddle and comes back.", $kind->shape()->schema()];
+            $schemas[$kind->value] = [
+                ucfirst($name),
+                "A $name that leaves Kaddle and comes back.",
+                $kind->shape()->schema(),
+            ];
         }
         $told = [];
         foreach ($schemas as $name => [$title, $description, $schema]) {
@@ -46,7 +66,13 @@ final class Schemas
     /** @return array<string, mixed> luminous exposure of each room, by probe and by the way the light came */
     private static function exposures(): array
     {
-        $triple = ['type' => 'array', 'minItems' => 3, 'maxItems' => 3, 'items' => ['type' => 'number', 'minimum' => 0], 'description' => 'lx·s at full power: linear red, green, blue.'];
+        $triple = [
+            'type' => 'array',
+            'minItems' => 3,
+            'maxItems' => 3,
+            'items' => ['type' => 'number', 'minimum' => 0],
+            'description' => 'lx·s at full power: linear red, green, blue.',
+        ];
         $split = self::object(['direct' => $triple, 'first' => $triple, 'total' => $triple]);
         $probes = array_fill_keys(['face', 'crown', 'left', 'right', 'background'], $split);
 
@@ -60,6 +86,11 @@ final class Schemas
      */
     private static function object(array $properties): array
     {
-        return ['type' => 'object', 'additionalProperties' => false, 'required' => array_keys($properties), 'properties' => $properties];
+        return [
+            'type' => 'object',
+            'additionalProperties' => false,
+            'required' => array_keys($properties),
+            'properties' => $properties,
+        ];
     }
 }

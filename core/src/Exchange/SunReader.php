@@ -40,7 +40,11 @@ final class SunReader
         foreach ($isList ? $data : [$data] as $i => $item) {
             $place = $shape->read(Fields::of(is_array($item) ? $item : [], $isList ? (string) $i : '', $faults));
             if ($place->isSound()) {
-                $positions[] = SunPosition::at($place->number('lat'), $place->number('lon'), new \DateTimeImmutable($place->text('time')));
+                $positions[] = SunPosition::at(
+                    $place->number('lat'),
+                    $place->number('lon'),
+                    new \DateTimeImmutable($place->text('time')),
+                );
             }
         }
         $faults->mustBeNone();

@@ -36,7 +36,9 @@ final readonly class ApertureTable
             }
         }
 
-        return $entries === [] ? throw ImpossibleGear::because('A lens needs at least one focal length with its widest opening.') : new self($entries);
+        return $entries === []
+            ? throw ImpossibleGear::because('A lens needs at least one focal length with its widest opening.')
+            : new self($entries);
     }
 
     public function focalRange(): Range
@@ -50,7 +52,13 @@ final readonly class ApertureTable
         [$shorter, $opening] = $this->entries[0];
         foreach ($this->entries as [$longer, $narrower]) {
             if ($longer >= $focal) {
-                return $longer === $shorter ? $narrower : self::between($opening, $narrower, log(max($focal, $shorter) / $shorter) / log($longer / $shorter));
+                return $longer === $shorter
+                    ? $narrower
+                    : self::between(
+                        $opening,
+                        $narrower,
+                        log(max($focal, $shorter) / $shorter) / log($longer / $shorter),
+                    );
             }
             [$shorter, $opening] = [$longer, $narrower];
         }

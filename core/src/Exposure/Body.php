@@ -51,7 +51,9 @@ final readonly class Body
             throw ImpossibleGear::because('A body turns in third or half stops.');
         }
         if ($usableIso->sv->thirtieths < $baseIso->sv->thirtieths) {
-            throw ImpossibleGear::because("The usable ISO {$usableIso->label()} lies below the lowest ISO {$baseIso->label()}.");
+            throw ImpossibleGear::because(
+                "The usable ISO {$usableIso->label()} lies below the lowest ISO {$baseIso->label()}.",
+            );
         }
 
         return new self(
@@ -68,6 +70,10 @@ final readonly class Body
     /** @param float $focalLength mm, as engraved */
     public function steadinessAt(float $focalLength): Steadiness
     {
-        return Steadiness::handHeld(Optics::ofMillimetres($focalLength, $this->crop), $this->stabiliser, $this->strictness);
+        return Steadiness::handHeld(
+            Optics::ofMillimetres($focalLength, $this->crop),
+            $this->stabiliser,
+            $this->strictness,
+        );
     }
 }

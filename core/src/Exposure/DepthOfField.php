@@ -34,7 +34,10 @@ final readonly class DepthOfField
         $distance = self::distanceRange()->checked('distance', $distance);
         $blur = 2.0 ** ($aperture->av->value() / 2.0) * $optics->circle() * max(0.0, $distance - $f);
 
-        return new self($distance * $square / ($square + $blur), $square > $blur ? $distance * $square / ($square - $blur) : INF);
+        return new self(
+            $distance * $square / ($square + $blur),
+            $square > $blur ? $distance * $square / ($square - $blur) : INF,
+        );
     }
 
     /** m */

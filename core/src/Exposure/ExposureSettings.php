@@ -69,7 +69,9 @@ final readonly class ExposureSettings
      */
     public function levelOfFlash(float $luxSeconds): Stops
     {
-        return Stops::ofRatio($luxSeconds * $this->iso->value() / (ExposureValue::C * $this->aperture->fNumber() ** 2) * 2.0 ** -$this->aids->flashLoss($this->shutter));
+        return Stops::ofRatio(
+            $luxSeconds * $this->iso->value() / (ExposureValue::C * $this->aperture->fNumber() ** 2) * 2.0 ** -$this->aids->flashLoss($this->shutter),
+        );
     }
 
     private function exposureStops(): float

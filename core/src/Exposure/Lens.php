@@ -31,17 +31,26 @@ final readonly class Lens
      *
      * @throws ImpossibleGear
      */
-    public static function ofMillimetres(float $focalLength, Aperture $widest, Aperture $narrowest, ?Aperture $bestFrom = null, ?Aperture $bestTo = null): self
-    {
+    public static function ofMillimetres(
+        float $focalLength,
+        Aperture $widest,
+        Aperture $narrowest,
+        ?Aperture $bestFrom = null,
+        ?Aperture $bestTo = null,
+    ): self {
         Optics::focalRange()->checked('focal length', $focalLength);
         if ($widest->av->thirtieths >= $narrowest->av->thirtieths) {
-            throw ImpossibleGear::because("The widest aperture {$widest->label()} must be wider than the narrowest, {$narrowest->label()}.");
+            throw ImpossibleGear::because(
+                "The widest aperture {$widest->label()} must be wider than the narrowest, {$narrowest->label()}.",
+            );
         }
 
         $from = $bestFrom ?? self::under($widest, $narrowest);
         $to = $bestTo ?? self::under($from, $narrowest);
         if ($from->av->thirtieths > $to->av->thirtieths) {
-            throw ImpossibleGear::because("The sharpest range must run from wide to narrow; {$from->label()} is narrower than {$to->label()}.");
+            throw ImpossibleGear::because(
+                "The sharpest range must run from wide to narrow; {$from->label()} is narrower than {$to->label()}.",
+            );
         }
 
         return new self($focalLength, $widest, $narrowest, $from, $to);

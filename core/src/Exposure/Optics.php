@@ -33,7 +33,10 @@ final readonly class Optics
      */
     public static function ofMillimetres(float $focalLength, float $crop): self
     {
-        return new self(self::focalRange()->checked('focal length', $focalLength), self::cropRange()->checked('crop factor', $crop));
+        return new self(
+            self::focalRange()->checked('focal length', $focalLength),
+            self::cropRange()->checked('crop factor', $crop),
+        );
     }
 
     public static function focalRange(): Range

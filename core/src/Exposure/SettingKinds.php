@@ -14,17 +14,26 @@ final class SettingKinds
 
     public static function shutter(string $example = '1/200'): LabelKind
     {
-        return self::readBy(static fn(string $label, Step $step): string => Shutter::fromLabel($label, $step)->label(), $example);
+        return self::readBy(
+            static fn(string $label, Step $step): string => Shutter::fromLabel($label, $step)->label(),
+            $example,
+        );
     }
 
     public static function aperture(string $example = 'f/4'): LabelKind
     {
-        return self::readBy(static fn(string $label, Step $step): string => Aperture::fromLabel($label, $step)->label(), $example);
+        return self::readBy(
+            static fn(string $label, Step $step): string => Aperture::fromLabel($label, $step)->label(),
+            $example,
+        );
     }
 
     public static function iso(string $example = '1600'): LabelKind
     {
-        return self::readBy(static fn(string $label, Step $step): string => Iso::fromLabel($label, $step)->label(), $example);
+        return self::readBy(
+            static fn(string $label, Step $step): string => Iso::fromLabel($label, $step)->label(),
+            $example,
+        );
     }
 
     /** @param \Closure(string, Step): string $read throws UnknownLabel */

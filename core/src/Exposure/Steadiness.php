@@ -33,7 +33,9 @@ final readonly class Steadiness
     {
         $stops = self::stabiliserRange()->checked('stabiliser', $stabiliser);
 
-        return new self(2.0 ** $stops / (self::strictnessRange()->checked('hand-held rule k', $strictness) * $optics->f35()));
+        return new self(
+            2.0 ** $stops / (self::strictnessRange()->checked('hand-held rule k', $strictness) * $optics->f35()),
+        );
     }
 
     public static function stabiliserRange(): Range

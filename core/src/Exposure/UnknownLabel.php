@@ -18,6 +18,13 @@ final class UnknownLabel extends Refused
     {
         $shown = mb_strimwidth($label, 0, 20, '…');
 
-        return new self(sprintf('“%s” is not a customary %s; write it as on a camera, for example %s.', $shown, $what, implode(', ', $examples)));
+        return new self(
+            sprintf(
+                '“%s” is not a customary %s; write it as on a camera, for example %s.',
+                $shown,
+                $what,
+                implode(', ', $examples),
+            ),
+        );
     }
 }

@@ -38,7 +38,10 @@ final readonly class Angles
      */
     public static function ofDegrees(float $turn, float $tilt): self
     {
-        return new self(self::turnRange()->checked('turn of the head', $turn), self::tiltRange()->checked('tilt of the head', $tilt));
+        return new self(
+            self::turnRange()->checked('turn of the head', $turn),
+            self::tiltRange()->checked('tilt of the head', $tilt),
+        );
     }
 
     public static function turnRange(): Range
@@ -74,7 +77,12 @@ final readonly class Angles
         return match (true) {
             abs($this->turn) < 0.5 || $this->tilt > 89.5 => $tilt,
             abs($this->turn) > 179.5 => "$tilt, turned round to the back",
-            default => sprintf('turn %s° %s, %s', Number::plain(abs($this->turn), 0), $this->turn > 0.0 ? 'left' : 'right', $tilt),
+            default => sprintf(
+                'turn %s° %s, %s',
+                Number::plain(abs($this->turn), 0),
+                $this->turn > 0.0 ? 'left' : 'right',
+                $tilt,
+            ),
         };
     }
 }

@@ -57,7 +57,9 @@ final readonly class Beam
      */
     public function times(float $factor): self
     {
-        return is_finite($factor) && $factor >= 0.0 ? new self($this->axial * $factor, $this->exponent) : throw NotANumber::in('number of beams');
+        return is_finite($factor) && $factor >= 0.0
+            ? new self($this->axial * $factor, $this->exponent)
+            : throw NotANumber::in('number of beams');
     }
 
     /**
@@ -67,7 +69,10 @@ final readonly class Beam
      */
     public function narrowedBy(float $halfAngle): self
     {
-        return new self($this->axial, $this->exponent + log(0.5) / log(cos(deg2rad(self::halfAngleRange()->checked('half-angle', $halfAngle)))));
+        return new self(
+            $this->axial,
+            $this->exponent + log(0.5) / log(cos(deg2rad(self::halfAngleRange()->checked('half-angle', $halfAngle)))),
+        );
     }
 
     public static function guideNumberRange(): Range

@@ -37,8 +37,14 @@ final readonly class FlashUnit
      * @throws OutOfRange
      * @throws ImpossibleUnit
      */
-    public static function of(ZoomTable $zoom, float $bounceZoom, int $lowestUnderFull, Step $step, ?Outfit $outfit = null, bool $highSpeed = false): self
-    {
+    public static function of(
+        ZoomTable $zoom,
+        float $bounceZoom,
+        int $lowestUnderFull,
+        Step $step,
+        ?Outfit $outfit = null,
+        bool $highSpeed = false,
+    ): self {
         if (!self::lowestRange()->contains($lowestUnderFull)) {
             throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestRange());
         }
@@ -61,8 +67,14 @@ final readonly class FlashUnit
      * @param ZoomStep|null $zoom set by hand; null leaves it where zoomFor() says
      * @param float $f35 mm at 36 mm x 24 mm
      */
-    public function head(Vector $position, Vector $toFace, HeadAim $aim, float $f35, ?Angles $byHand = null, ?ZoomStep $zoom = null): Head
-    {
+    public function head(
+        Vector $position,
+        Vector $toFace,
+        HeadAim $aim,
+        float $f35,
+        ?Angles $byHand = null,
+        ?ZoomStep $zoom = null,
+    ): Head {
         return Head::dressed(
             $position,
             ($aim === HeadAim::ByHand ? $byHand : $aim->angles())?->direction() ?? Direction::along($toFace),

@@ -32,8 +32,13 @@ final readonly class Head
     }
 
     /** @param Direction $forward where a bounce card would send light: the way the camera looks, level */
-    public static function dressed(Vector $position, Direction $direction, Beam $beam, Outfit $outfit, Direction $forward): self
-    {
+    public static function dressed(
+        Vector $position,
+        Direction $direction,
+        Beam $beam,
+        Outfit $outfit,
+        Direction $forward,
+    ): self {
         $all = $beam->times($outfit->units);
         $lobe = Lobe::bare($position, $direction, $all);
         $tinted = $outfit->gel === null ? $lobe : $lobe->through($outfit->gel->transmission());

@@ -24,7 +24,9 @@ final class ImpossibleUnit extends Refused
     /** @param int $stops under a full pop */
     public static function lowestOutside(int $stops, Range $range): self
     {
-        return new self(sprintf('The lowest output must lie %s under full power; it lies %d.', $range->inWords(), $stops));
+        return new self(
+            sprintf('The lowest output must lie %s under full power; it lies %d.', $range->inWords(), $stops),
+        );
     }
 
     public static function noZoom(): self

@@ -53,7 +53,9 @@ final readonly class Modifier
         $least = -log((new self($kind, 0.0))->onAxis($bare), 2);
         $loss = self::dimmingRange()->checked("dimming by the {$kind->inWords()}", $dimming) - $least;
 
-        return $loss >= -1e-9 ? new self($kind, max(0.0, $loss)) : throw ImpossibleUnit::brighterThanBare($kind, $least);
+        return $loss >= -1e-9
+            ? new self($kind, max(0.0, $loss))
+            : throw ImpossibleUnit::brighterThanBare($kind, $least);
     }
 
     public static function dimmingRange(): Range

@@ -41,7 +41,12 @@ final readonly class ProbedRoom
      */
     public static function of(BoxRoom $room, Interreflection $interreflection, array $probes): self
     {
-        return new self($room, $interreflection->patches, $probes, array_map($interreflection->importance(...), $probes));
+        return new self(
+            $room,
+            $interreflection->patches,
+            $probes,
+            array_map($interreflection->importance(...), $probes),
+        );
     }
 
     /** The light of one head, or of several together. */

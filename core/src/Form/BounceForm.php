@@ -25,16 +25,37 @@ use Kaddle\Core\Room\Vector;
 final class BounceForm
 {
     private const MOST_FLASHES = 8;
-    private const NAMES = ['ceiling' => 'ceiling', 'floor' => 'floor', 'back' => 'x0', 'far' => 'x1', 'right' => 'y0', 'left' => 'y1'];
+    private const NAMES = [
+        'ceiling' => 'ceiling',
+        'floor' => 'floor',
+        'back' => 'x0',
+        'far' => 'x1',
+        'right' => 'y0',
+        'left' => 'y1',
+    ];
 
     private function __construct() {}
 
     public static function shape(): Shape
     {
         $room = Shape::of(
-            Field::needed('size', 'room size', TripleKind::within(BoxRoom::sideRange()), 'm along x, y and z; z at most 40, to the eaves of a pitched roof.'),
-            Field::optional('roof', 'pitched roof', PartKind::one(RoomForm::roof()), 'Two equal slopes over the middle; leave it out for a flat ceiling.'),
-            Field::needed('reflectance', 'reflectances', PartKind::one(Shape::of(...array_map(self::reflectance(...), Face::cases()))->open())),
+            Field::needed(
+                'size',
+                'room size',
+                TripleKind::within(BoxRoom::sideRange()),
+                'm along x, y and z; z at most 40, to the eaves of a pitched roof.',
+            ),
+            Field::optional(
+                'roof',
+                'pitched roof',
+                PartKind::one(RoomForm::roof()),
+                'Two equal slopes over the middle; leave it out for a flat ceiling.',
+            ),
+            Field::needed(
+                'reflectance',
+                'reflectances',
+                PartKind::one(Shape::of(...array_map(self::reflectance(...), Face::cases()))->open()),
+            ),
         )->checked(self::mustStand(...))->open();
         $probes = Shape::of(
             Field::needed('face', 'face', PartKind::one(self::probe()), 'Its normal lies level, towards the camera.'),
@@ -70,7 +91,12 @@ final class BounceForm
 
     private static function reflectance(Face $face): Field
     {
-        return Field::needed(self::NAMES[$face->value], "reflectance of the {$face->inWords()}", TripleKind::within(Reflectance::range()), 'Linear red, green, blue.');
+        return Field::needed(
+            self::NAMES[$face->value],
+            "reflectance of the {$face->inWords()}",
+            TripleKind::within(Reflectance::range()),
+            'Linear red, green, blue.',
+        );
     }
 
     private static function flash(): Shape
@@ -78,8 +104,18 @@ final class BounceForm
         return Shape::of(
             Field::needed('position', 'position of the head', TripleKind::within(self::coordinates()), 'm.'),
             self::direction('direction'),
-            Field::needed('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberRange()), 'At ISO 100 and full power.'),
-            Field::needed('halfAngleDeg', 'half-angle of the beam', NumberKind::within(Beam::halfAngleRange()), 'Where half is left.'),
+            Field::needed(
+                'guideNumber',
+                'guide number',
+                NumberKind::within(Beam::guideNumberRange()),
+                'At ISO 100 and full power.',
+            ),
+            Field::needed(
+                'halfAngleDeg',
+                'half-angle of the beam',
+                NumberKind::within(Beam::halfAngleRange()),
+                'Where half is left.',
+            ),
             ...OutfitForm::fields(),
         )->checked(self::mustPoint('direction'))->open();
     }
@@ -94,7 +130,12 @@ final class BounceForm
 
     private static function direction(string $name): Field
     {
-        return Field::needed($name, $name, TripleKind::within(Range::between(-1e6, 1e6, '', 1.0)), 'Of any length but 0.');
+        return Field::needed(
+            $name,
+            $name,
+            TripleKind::within(Range::between(-1e6, 1e6, '', 1.0)),
+            'Of any length but 0.',
+        );
     }
 
     /** @return \Closure(Record): void */

@@ -57,11 +57,18 @@ final class BounceReader
         $heads = [];
         foreach ($case->isList('flash') ? $case->records('flash') : [$case->record('flash')] as $i => $flash) {
             $heads[] = self::head($flash, $face);
-            self::mustLieIn($room, $case, $case->isList('flash') ? "flash.$i.position" : 'flash.position', $flash->triple('position'));
+            self::mustLieIn(
+                $room,
+                $case,
+                $case->isList('flash') ? "flash.$i.position" : 'flash.position',
+                $flash->triple('position'),
+            );
         }
         $complete = array_values(array_filter($heads));
 
-        return $complete === [] || count($complete) < count($heads) ? null : BounceCase::of($case->has('id') ? $case->text('id') : $number, $room, $complete, $face, $background);
+        return $complete === [] || count($complete) < count($heads)
+            ? null
+            : BounceCase::of($case->has('id') ? $case->text('id') : $number, $room, $complete, $face, $background);
     }
 
     private static function probe(Record $case, BoxRoom $room, string $name): Probe
@@ -69,7 +76,10 @@ final class BounceReader
         $probe = $case->record('probes')->record($name);
         self::mustLieIn($room, $case, "probes.$name.point", $probe->triple('point'));
 
-        return Probe::at(Vector::of(...$probe->triple('point')), Direction::along(Vector::of(...$probe->triple('normal'))));
+        return Probe::at(
+            Vector::of(...$probe->triple('point')),
+            Direction::along(Vector::of(...$probe->triple('normal'))),
+        );
     }
 
     /** @param array{float, float, float} $point m */
@@ -89,7 +99,13 @@ final class BounceReader
 
         return $outfit === null
             ? null
-            : Head::dressed($position, Direction::along(Vector::of(...$flash->triple('direction'))), $beam, $outfit, self::forward($position, $face));
+            : Head::dressed(
+                $position,
+                Direction::along(Vector::of(...$flash->triple('direction'))),
+                $beam,
+                $outfit,
+                self::forward($position, $face),
+            );
     }
 
     /** Level from a head to the face; against the face's normal where it hangs right over it. */

@@ -27,9 +27,24 @@ final class HeadForm
     public static function fields(): array
     {
         return [
-            Field::optional('head', 'head direction', ChoiceKind::among(HeadAim::cases()), 'Left out, the engine chooses.'),
-            Field::optional('pointing', 'angles of the head', PartKind::one(self::angles()), 'Of a head that is turned by hand.'),
-            Field::optional('zoom', 'zoom of the head', NumberKind::within(ZoomStep::focalRange()), 'Set by hand; left out, it follows the lens and the tilt.'),
+            Field::optional(
+                'head',
+                'head direction',
+                ChoiceKind::among(HeadAim::cases()),
+                'Left out, the engine chooses.',
+            ),
+            Field::optional(
+                'pointing',
+                'angles of the head',
+                PartKind::one(self::angles()),
+                'Of a head that is turned by hand.',
+            ),
+            Field::optional(
+                'zoom',
+                'zoom of the head',
+                NumberKind::within(ZoomStep::focalRange()),
+                'Set by hand; left out, it follows the lens and the tilt.',
+            ),
         ];
     }
 
@@ -49,10 +64,16 @@ final class HeadForm
             return self::byHand($document, $zoom);
         }
         if ($document->has('pointing')) {
-            $document->fault('pointing', 'Angles are for a head that is turned by hand; choose that, or leave them out.');
+            $document->fault(
+                'pointing',
+                'Angles are for a head that is turned by hand; choose that, or leave them out.',
+            );
         }
         if ($aim !== null && !in_array($aim, HeadAim::with($unit->outfit), true)) {
-            $document->fault('head', sprintf('Under a %s the head has no card to pull out.', $unit->outfit->modifier?->kind->inWords()));
+            $document->fault(
+                'head',
+                sprintf('Under a %s the head has no card to pull out.', $unit->outfit->modifier?->kind->inWords()),
+            );
         }
 
         return $aim === null ? Pointing::free($zoom) : Pointing::at($aim, $zoom);

@@ -45,7 +45,9 @@ final class LevelForm
         }
         $settings = self::read($fields->record('metered'), $step);
 
-        return $settings === null ? null : $fields->attempt('metered', static fn(): ExposureValue => $settings->meteredLevel($what));
+        return $settings === null
+            ? null
+            : $fields->attempt('metered', static fn(): ExposureValue => $settings->meteredLevel($what));
     }
 
     /** Settings of a body of any step. @param Record $metered sound */
@@ -69,11 +71,19 @@ final class LevelForm
 
     private static function read(Record $metered, Step $step): ?ExposureSettings
     {
-        $shutter = $metered->attempt('shutter', static fn(): Shutter => Shutter::fromLabel($metered->text('shutter'), $step));
-        $aperture = $metered->attempt('aperture', static fn(): Aperture => Aperture::fromLabel($metered->text('aperture'), $step));
+        $shutter = $metered->attempt(
+            'shutter',
+            static fn(): Shutter => Shutter::fromLabel($metered->text('shutter'), $step),
+        );
+        $aperture = $metered->attempt(
+            'aperture',
+            static fn(): Aperture => Aperture::fromLabel($metered->text('aperture'), $step),
+        );
         $iso = $metered->attempt('iso', static fn(): Iso => Iso::fromLabel($metered->text('iso'), $step));
 
-        return $shutter === null || $aperture === null || $iso === null ? null : ExposureSettings::of($shutter, $aperture, $iso);
+        return $shutter === null || $aperture === null || $iso === null
+            ? null
+            : ExposureSettings::of($shutter, $aperture, $iso);
     }
 
     /** @throws UnknownLabel */

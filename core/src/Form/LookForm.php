@@ -40,18 +40,53 @@ final class LookForm
         )->called('LocksDraft');
         $keep = Shape::of(
             Field::needed('what', 'brightest thing that must hold detail', ChoiceKind::among(KeptThing::cases())),
-            ...LevelForm::fields('level of the thing to keep', 'At ISO 100: candles about EV 8, a window at dusk 7, a lit stage 9.'),
-        )->inOneWay([['ev'], ['metered']], 'Give the level of the thing to keep either as EV or as a metered exposure, not both.')->called('KeepDraft');
+            ...LevelForm::fields(
+                'level of the thing to keep',
+                'At ISO 100: candles about EV 8, a window at dusk 7, a lit stage 9.',
+            ),
+        )->inOneWay(
+            [['ev'], ['metered']],
+            'Give the level of the thing to keep either as EV or as a metered exposure, not both.',
+        )->called('KeepDraft');
 
         return Shape::of(
-            Field::needed('roomUnder', 'wish for the room', NumberKind::within(Look::roomUnderRange()), '0 as metered, 1 to 2 lets people stand out, more is drama.'),
+            Field::needed(
+                'roomUnder',
+                'wish for the room',
+                NumberKind::within(Look::roomUnderRange()),
+                '0 as metered, 1 to 2 lets people stand out, more is drama.',
+            ),
             Field::needed('aperture', 'aperture that you like here', SettingKinds::aperture()),
             Field::optional('locks', 'controls that are held', PartKind::one($locks), 'The others follow.', []),
-            Field::optional('school', 'school', ChoiceKind::among(School::cases()), 'Which controls follow.', School::ShutterFirst->value),
+            Field::optional(
+                'school',
+                'school',
+                ChoiceKind::among(School::cases()),
+                'Which controls follow.',
+                School::ShutterFirst->value,
+            ),
             Field::optional('keep', 'light to keep', PartKind::one($keep), 'Overrules the wish for the room.'),
-            Field::optional('fill', 'fill flash', NumberKind::within(Look::fillRange()), 'Under correct, where the room lights the face already: 1 to open it, 2 for the eyes.', Look::USUAL_FILL),
-            Field::optional('nd', 'neutral density', NumberKind::within(Aids::densityRange()), 'Of a filter before the lens.', 0.0),
-            Field::optional('highSpeed', 'high-speed sync', new FlagKind(), 'The flash pulses through a shutter faster than sync speed.', false),
+            Field::optional(
+                'fill',
+                'fill flash',
+                NumberKind::within(Look::fillRange()),
+                'Under correct, where the room lights the face already: 1 to open it, 2 for the eyes.',
+                Look::USUAL_FILL,
+            ),
+            Field::optional(
+                'nd',
+                'neutral density',
+                NumberKind::within(Aids::densityRange()),
+                'Of a filter before the lens.',
+                0.0,
+            ),
+            Field::optional(
+                'highSpeed',
+                'high-speed sync',
+                new FlagKind(),
+                'The flash pulses through a shutter faster than sync speed.',
+                false,
+            ),
         )->called('LookDraft');
     }
 
@@ -62,7 +97,10 @@ final class LookForm
             return null;
         }
         $look = $document->record('look');
-        $working = $look->attempt('aperture', static fn(): Aperture => Aperture::fromLabel($look->text('aperture'), $body->step));
+        $working = $look->attempt(
+            'aperture',
+            static fn(): Aperture => Aperture::fromLabel($look->text('aperture'), $body->step),
+        );
         $kept = $look->has('keep') ? self::kept($look->record('keep'), $body->step) : null;
         $pulses = $look->flag('highSpeed');
         if ($pulses && !$unit->highSpeed) {
@@ -91,11 +129,22 @@ final class LookForm
     /** @param Shutter $fastest with which the flash still lights the whole frame */
     private static function locks(Record $held, Body $body, Lens $lens, Shutter $fastest): Locks
     {
-        $shutter = self::held($held, 'shutter', static fn(string $label): Shutter => Shutter::fromLabel($label, $body->step));
-        $aperture = self::held($held, 'aperture', static fn(string $label): Aperture => Aperture::fromLabel($label, $body->step));
+        $shutter = self::held(
+            $held,
+            'shutter',
+            static fn(string $label): Shutter => Shutter::fromLabel($label, $body->step),
+        );
+        $aperture = self::held(
+            $held,
+            'aperture',
+            static fn(string $label): Aperture => Aperture::fromLabel($label, $body->step),
+        );
         $iso = self::held($held, 'iso', static fn(string $label): Iso => Iso::fromLabel($label, $body->step));
         if ($shutter !== null && $shutter->tv->thirtieths > $fastest->tv->thirtieths) {
-            $held->fault('shutter', "{$shutter->label()} is faster than the sync speed of this body, {$body->sync->label()}: a bar of the frame would stay dark.");
+            $held->fault(
+                'shutter',
+                "{$shutter->label()} is faster than the sync speed of this body, {$body->sync->label()}: a bar of the frame would stay dark.",
+            );
         }
         if ($aperture !== null && ($aperture->av->thirtieths < $lens->widest->av->thirtieths || $aperture->av->thirtieths > $lens->narrowest->av->thirtieths)) {
             $held->fault('aperture', "This lens has {$lens->widest->label()} to {$lens->narrowest->label()} here.");

@@ -56,7 +56,11 @@ final class MomentForm
             $behind,
             Field::optional('view', 'way the camera looks', TextKind::line(120)),
             Field::optional('presence', 'also there', ChoicesKind::among(Presence::cases())),
-            Field::optional('framesPerMinute', 'frames with flash a minute', NumberKind::within(PlannedUse::rateRange())),
+            Field::optional(
+                'framesPerMinute',
+                'frames with flash a minute',
+                NumberKind::within(PlannedUse::rateRange()),
+            ),
             Field::optional('notes', 'shot notes', TextKind::lines(2000), otherwise: ''),
             Field::optional('marks', 'marks for the edit', TextKind::lines(500)),
         )->checked(static function (Record $plan): void {
@@ -80,10 +84,22 @@ final class MomentForm
             LensForm::focalLength(),
             SceneForm::camera(),
             SceneForm::subject(),
-            Field::needed('glow', 'glow', PartKind::one(self::glow(true)), 'As EV, as a metered exposure, or from the room’s curve.'),
+            Field::needed(
+                'glow',
+                'glow',
+                PartKind::one(self::glow(true)),
+                'As EV, as a metered exposure, or from the room’s curve.',
+            ),
             Field::needed('look', 'look', PartKind::one(LookForm::shape())),
             ...HeadForm::fields(),
-            ...[Field::optional('dialled', 'compensations that are set already', PartKind::one(self::dialled()), otherwise: ['body' => 0.0, 'exposure' => 0.0])],
+            ...[
+                Field::optional(
+                    'dialled',
+                    'compensations that are set already',
+                    PartKind::one(self::dialled()),
+                    otherwise: ['body' => 0.0, 'exposure' => 0.0],
+                ),
+            ],
         );
     }
 
@@ -91,12 +107,25 @@ final class MomentForm
     public static function document(): Shape
     {
         return self::$document ??= Shape::of(
-            Field::needed('version', 'version', ConstKind::of(self::VERSION, sprintf('The version must be %d: this engine knows no other moment document.', self::VERSION))),
+            Field::needed(
+                'version',
+                'version',
+                ConstKind::of(
+                    self::VERSION,
+                    sprintf('The version must be %d: this engine knows no other moment document.', self::VERSION),
+                ),
+            ),
             Field::needed('room', 'room', PartKind::one(RoomForm::box())),
             SceneForm::camera(),
             SceneForm::subject(),
             Field::optional('people', 'people', PartKind::one(Shape::of(...SceneForm::people())), otherwise: []),
-            Field::optional('mains', 'mains', ChoiceKind::among(Mains::cases()), 'Lamps beat at twice its frequency.', Mains::Hz50->value),
+            Field::optional(
+                'mains',
+                'mains',
+                ChoiceKind::among(Mains::cases()),
+                'Lamps beat at twice its frequency.',
+                Mains::Hz50->value,
+            ),
             Field::needed('glow', 'glow', PartKind::one(self::glow(false)), 'As EV, or as a metered exposure.'),
             Field::needed('look', 'look', PartKind::one(LookForm::shape())),
             ...HeadForm::fields(),
@@ -124,7 +153,9 @@ final class MomentForm
         $kept = $settings->settled();
         $dialled = $settings->record('dialled');
 
-        return $dialled->number('body') === 0.0 && $dialled->number('exposure') === 0.0 ? array_diff_key($kept, ['dialled' => null]) : $kept;
+        return $dialled->number('body') === 0.0 && $dialled->number('exposure') === 0.0
+            ? array_diff_key($kept, ['dialled' => null])
+            : $kept;
     }
 
     /**
@@ -149,7 +180,12 @@ final class MomentForm
         $curve = $withCurve ? [Field::optional('curve', 'from the room’s curve', new FlagKind())] : [];
 
         return Shape::of(...LevelForm::fields('glow', 'At ISO 100.'), ...$curve)
-            ->inOneWay([['ev'], ['metered'], ...($withCurve ? [['curve']] : [])], $withCurve ? 'Give the glow in one way only: as EV, as a metered exposure, or from the curve.' : 'Give the glow either as EV or as a metered exposure, not both.')
+            ->inOneWay(
+                [['ev'], ['metered'], ...($withCurve ? [['curve']] : [])],
+                $withCurve
+                    ? 'Give the glow in one way only: as EV, as a metered exposure, or from the curve.'
+                    : 'Give the glow either as EV or as a metered exposure, not both.',
+            )
             ->called('GlowDraft');
     }
 

@@ -63,23 +63,31 @@ final class MomentReader
         $body = BodyForm::body($document->record('body'), $document, 'body');
         $lens = LensForm::lens($document);
         $unit = UnitForm::unit($document);
-        $glow = $document->isSound('glow') ? LevelForm::level($document->record('glow'), 'glow', $body->step ?? Step::Third) : null;
+        $glow = $document->isSound('glow')
+            ? LevelForm::level($document->record('glow'), 'glow', $body->step ?? Step::Third)
+            : null;
         if ($body === null || $lens === null || $unit === null) {
             return null;
         }
         $look = LookForm::look($document, $body, $lens, $unit);
         $pointing = HeadForm::pointing($document, $unit);
 
-        return $scene === null || $glow === null || $look === null || $pointing === null || !$document->isSound('people', 'mains', 'version') ? null : Moment::of(
-            $scene,
-            $glow,
-            $look,
-            $pointing,
-            $body,
-            $lens,
-            $unit,
-            SceneForm::peopleOf($document->record('people')),
-            $document->choice('mains', Mains::class),
-        );
+        return $scene === null || $glow === null || $look === null || $pointing === null || !$document->isSound(
+            'people',
+            'mains',
+            'version',
+        )
+            ? null
+            : Moment::of(
+                $scene,
+                $glow,
+                $look,
+                $pointing,
+                $body,
+                $lens,
+                $unit,
+                SceneForm::peopleOf($document->record('people')),
+                $document->choice('mains', Mains::class),
+            );
     }
 }

@@ -26,8 +26,18 @@ final class PlaceForm
         return Shape::of(
             Field::needed('name', 'name', TextKind::line(120)),
             Field::needed('zone', 'time zone', new ZoneKind()),
-            Field::needed('latitude', 'latitude', NumberKind::within(SunPosition::latitudeRange()), 'North is positive.'),
-            Field::needed('longitude', 'longitude', NumberKind::within(SunPosition::longitudeRange()), 'East is positive.'),
+            Field::needed(
+                'latitude',
+                'latitude',
+                NumberKind::within(SunPosition::latitudeRange()),
+                'North is positive.',
+            ),
+            Field::needed(
+                'longitude',
+                'longitude',
+                NumberKind::within(SunPosition::longitudeRange()),
+                'East is positive.',
+            ),
             Field::optional('mains', 'mains', ChoiceKind::among(Mains::cases()), 'Lamps beat at twice its frequency.'),
             Field::optional('rules', 'house rules', PartKind::listOf(Shape::of(
                 Field::needed('rule', 'rule', ChoiceKind::among(RuleKind::cases())),

@@ -42,7 +42,11 @@ final class RoomForm
     public static function box(): Shape
     {
         $finishes = array_map(
-            static fn(Face $face): Field => Field::needed($face->value, "finish of the {$face->inWords()}", ChoiceKind::among(Finish::cases())),
+            static fn(Face $face): Field => Field::needed(
+                $face->value,
+                "finish of the {$face->inWords()}",
+                ChoiceKind::among(Finish::cases()),
+            ),
             Face::cases(),
         );
 
@@ -62,7 +66,12 @@ final class RoomForm
     public static function roof(): Shape
     {
         return Shape::of(
-            Field::needed('ridge', 'height of the ridge', NumberKind::within(PitchedRoof::ridgeRange(BoxRoom::heightRange()->min)), 'The ceiling height is that of the eaves.'),
+            Field::needed(
+                'ridge',
+                'height of the ridge',
+                NumberKind::within(PitchedRoof::ridgeRange(BoxRoom::heightRange()->min)),
+                'The ceiling height is that of the eaves.',
+            ),
             Field::needed('runs', 'way the ridge runs', ChoiceKind::among(RidgeWay::cases())),
         )->called('RoofDraft');
     }
@@ -75,14 +84,21 @@ final class RoomForm
             ->with(
                 Field::optional('windows', 'windows', PartKind::listOf(self::window(), 'window', self::MOST_LIGHTS)),
                 Field::optional('lamps', 'lamps', PartKind::listOf(self::lamp(), 'group of lamps', self::MOST_LIGHTS)),
-                Field::optional('readings', 'light readings', PartKind::listOf(self::reading(), 'reading', self::MOST_READINGS)),
+                Field::optional(
+                    'readings',
+                    'light readings',
+                    PartKind::listOf(self::reading(), 'reading', self::MOST_READINGS),
+                ),
             );
     }
 
     /** @param Record $room sound */
     public static function boxRoom(Record $room): BoxRoom
     {
-        $reflectances = array_map(static fn(Finish $finish): Reflectance => $finish->reflectance(), self::finishes($room));
+        $reflectances = array_map(
+            static fn(Finish $finish): Reflectance => $finish->reflectance(),
+            self::finishes($room),
+        );
 
         return BoxRoom::fromMetres(
             $room->number('length'),
@@ -120,7 +136,9 @@ final class RoomForm
     /** The light of a room of the place book. */
     public static function glow(Record $room, Place $place): RoomGlow
     {
-        $share = array_sum(array_map(static fn(Record $w): float => $w->number('share') / 100.0, $room->records('windows')));
+        $share = array_sum(
+            array_map(static fn(Record $w): float => $w->number('share') / 100.0, $room->records('windows')),
+        );
 
         return RoomGlow::of($place, $share, self::lamps($room), self::readings($room, $place->zone));
     }
@@ -132,7 +150,10 @@ final class RoomForm
             $lamp->text('name'),
             Illuminance::ofLux($lamp->number('lux')),
             Kelvin::of($lamp->number('kelvin')),
-            array_map(static fn(Record $s): array => [$s->text('from'), $s->number('level') / 100.0], $lamp->records('states')),
+            array_map(
+                static fn(Record $s): array => [$s->text('from'), $s->number('level') / 100.0],
+                $lamp->records('states'),
+            ),
         ), $room->records('lamps'));
     }
 
@@ -173,7 +194,13 @@ final class RoomForm
                 NumberKind::within(Range::between(0.001, 100.0, '%', 0.1)),
                 'Of the light outdoors, what reaches the middle of the room: about 1 % in a hall with a few windows, 5 % under a glass front.',
             ),
-            Field::optional('wall', 'wall', ChoiceKind::among([Face::Back, Face::Far, Face::Left, Face::Right]), 'Where it is drawn.', Face::Left->value),
+            Field::optional(
+                'wall',
+                'wall',
+                ChoiceKind::among([Face::Back, Face::Far, Face::Left, Face::Right]),
+                'Where it is drawn.',
+                Face::Left->value,
+            ),
         );
     }
 
@@ -183,7 +210,12 @@ final class RoomForm
             Field::needed('name', 'name', TextKind::line(60)),
             Field::needed('lux', 'light full up', NumberKind::within(Lamp::luxRange()), 'At the height of faces.'),
             Field::needed('kelvin', 'colour temperature', NumberKind::within(Lamp::kelvinRange())),
-            Field::optional('hangs', 'height of the lamps', NumberKind::within(BoxRoom::heightRange()), 'Where they are drawn.'),
+            Field::optional(
+                'hangs',
+                'height of the lamps',
+                NumberKind::within(BoxRoom::heightRange()),
+                'Where they are drawn.',
+            ),
             Field::optional('states', 'dimmer states', PartKind::listOf(Shape::of(
                 Field::needed('from', 'from', PatternKind::clock()),
                 Field::needed('level', 'level', NumberKind::within(Range::between(0.0, 100.0, '%', 5.0))),
@@ -197,10 +229,26 @@ final class RoomForm
             Field::needed('spot', 'spot', TextKind::line(60)),
             Field::needed('at', 'day and time', PatternKind::localTime()),
             Field::needed('kind', 'way it was measured', ChoiceKind::among(ReadingKind::cases())),
-            Field::optional('lux', 'reading of an incident meter', NumberKind::within(Range::between(0.05, 120_000.0, 'lx', 1.0)))->when('kind', ReadingKind::Incident->value),
-            Field::optional('ev', 'level in a frame', NumberKind::within(ExposureValue::range()))->when('kind', ReadingKind::Frame->value),
-            Field::optional('shutter', 'metered shutter', SettingKinds::shutter('1/30'))->when('kind', ReadingKind::Metered->value),
-            Field::optional('aperture', 'metered aperture', SettingKinds::aperture('f/2.8'))->when('kind', ReadingKind::Metered->value),
+            Field::optional(
+                'lux',
+                'reading of an incident meter',
+                NumberKind::within(Range::between(0.05, 120_000.0, 'lx', 1.0)),
+            )->when('kind', ReadingKind::Incident->value),
+            Field::optional(
+                'ev',
+                'level in a frame',
+                NumberKind::within(ExposureValue::range()),
+            )->when('kind', ReadingKind::Frame->value),
+            Field::optional(
+                'shutter',
+                'metered shutter',
+                SettingKinds::shutter('1/30'),
+            )->when('kind', ReadingKind::Metered->value),
+            Field::optional(
+                'aperture',
+                'metered aperture',
+                SettingKinds::aperture('f/2.8'),
+            )->when('kind', ReadingKind::Metered->value),
             Field::optional('iso', 'metered ISO', SettingKinds::iso())->when('kind', ReadingKind::Metered->value),
         )->checked(static function (Record $reading): void {
             if ($reading->isSound()) {
@@ -213,8 +261,14 @@ final class RoomForm
     private static function level(Record $reading): ExposureValue
     {
         return match ($reading->choice('kind', ReadingKind::class)) {
-            ReadingKind::Incident => ExposureValue::ofLight(Illuminance::ofLux($reading->has('lux') ? $reading->number('lux') : throw IncompleteReading::incident())),
-            ReadingKind::Frame => ExposureValue::atIso100($reading->has('ev') ? $reading->number('ev') : throw IncompleteReading::frame()),
+            ReadingKind::Incident => ExposureValue::ofLight(
+                Illuminance::ofLux(
+                    $reading->has('lux') ? $reading->number('lux') : throw IncompleteReading::incident(),
+                ),
+            ),
+            ReadingKind::Frame => ExposureValue::atIso100(
+                $reading->has('ev') ? $reading->number('ev') : throw IncompleteReading::frame(),
+            ),
             ReadingKind::Metered => $reading->has('shutter') && $reading->has('aperture') && $reading->has('iso')
                 ? LevelForm::settings($reading)->meteredLevel()
                 : throw IncompleteReading::metered(),

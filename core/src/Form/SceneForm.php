@@ -25,7 +25,11 @@ final class SceneForm
     public static function camera(): Field
     {
         return Field::needed('camera', 'camera', PartKind::one(Shape::of(
-            Field::needed('fromBackWall', 'distance from the wall behind you', NumberKind::within(Scene::fromBackWallRange())),
+            Field::needed(
+                'fromBackWall',
+                'distance from the wall behind you',
+                NumberKind::within(Scene::fromBackWallRange()),
+            ),
             Field::needed('height', 'camera height', NumberKind::within(Scene::heightRange())),
         )->called('CameraDraft')));
     }
@@ -34,7 +38,12 @@ final class SceneForm
     {
         return Field::needed('subject', 'subject', PartKind::one(Shape::of(
             Field::needed('distance', 'subject distance', NumberKind::within(Scene::distanceRange())),
-            Field::needed('height', 'height of the face', NumberKind::within(Scene::heightRange()), 'From the floor; lower where people sit.'),
+            Field::needed(
+                'height',
+                'height of the face',
+                NumberKind::within(Scene::heightRange()),
+                'From the floor; lower where people sit.',
+            ),
         )->called('SubjectDraft')));
     }
 
@@ -42,10 +51,31 @@ final class SceneForm
     public static function people(): array
     {
         return [
-            Field::optional('movement', 'movement', ChoiceKind::among(Movement::cases()), otherwise: Movement::Talk->value),
-            Field::optional('depth', 'depth of the group', NumberKind::within(People::depthRange()), 'From the first row of faces to the last; 0 for one row.', 0.0),
-            Field::optional('clothing', 'clothes', ChoiceKind::among(Clothing::cases()), otherwise: Clothing::Mixed->value),
-            Field::optional('behind', 'scene behind them', ChoiceKind::among(Behind::cases()), otherwise: Behind::Guests->value),
+            Field::optional(
+                'movement',
+                'movement',
+                ChoiceKind::among(Movement::cases()),
+                otherwise: Movement::Talk->value,
+            ),
+            Field::optional(
+                'depth',
+                'depth of the group',
+                NumberKind::within(People::depthRange()),
+                'From the first row of faces to the last; 0 for one row.',
+                0.0,
+            ),
+            Field::optional(
+                'clothing',
+                'clothes',
+                ChoiceKind::among(Clothing::cases()),
+                otherwise: Clothing::Mixed->value,
+            ),
+            Field::optional(
+                'behind',
+                'scene behind them',
+                ChoiceKind::among(Behind::cases()),
+                otherwise: Behind::Guests->value,
+            ),
         ];
     }
 

@@ -34,8 +34,18 @@ final class BodyForm
             Field::needed('usableIso', 'usable ISO', SettingKinds::iso('6400'), 'The highest that you still deliver.'),
             Field::optional('topIso', 'highest ISO', SettingKinds::iso('25600'), 'What the dial goes up to.'),
             Field::needed('stabiliser', 'stabiliser', NumberKind::within(Steadiness::stabiliserRange()), '0 for none.'),
-            Field::needed('crop', 'crop factor', NumberKind::within(Optics::cropRange()), '1 for 36 mm x 24 mm, about 1.5 for the next smaller frame.'),
-            Field::needed('strictness', 'hand-held rule k', NumberKind::within(Steadiness::strictnessRange()), 't = 1/(k·f): 1 for steady hands, 2 to be sure.'),
+            Field::needed(
+                'crop',
+                'crop factor',
+                NumberKind::within(Optics::cropRange()),
+                '1 for 36 mm x 24 mm, about 1.5 for the next smaller frame.',
+            ),
+            Field::needed(
+                'strictness',
+                'hand-held rule k',
+                NumberKind::within(Steadiness::strictnessRange()),
+                't = 1/(k·f): 1 for steady hands, 2 to be sure.',
+            ),
             Field::optional('metering', 'flash metering', ChoiceKind::among(Metering::cases())),
             Field::optional(
                 'compensations',
@@ -66,16 +76,21 @@ final class BodyForm
         $step = $figures->choice('step', Step::class);
         $sync = $figures->attempt('sync', static fn(): Shutter => Shutter::fromLabel($figures->text('sync'), $step));
         $base = $figures->attempt('baseIso', static fn(): Iso => Iso::fromLabel($figures->text('baseIso'), $step));
-        $usable = $figures->attempt('usableIso', static fn(): Iso => Iso::fromLabel($figures->text('usableIso'), $step));
+        $usable = $figures->attempt(
+            'usableIso',
+            static fn(): Iso => Iso::fromLabel($figures->text('usableIso'), $step),
+        );
 
-        return $sync === null || $base === null || $usable === null ? null : $blamed->attempt($blame, static fn(): Body => Body::of(
-            $step,
-            $sync,
-            $base,
-            $usable,
-            $figures->number('stabiliser'),
-            $figures->number('crop'),
-            $figures->number('strictness'),
-        ));
+        return $sync === null || $base === null || $usable === null
+            ? null
+            : $blamed->attempt($blame, static fn(): Body => Body::of(
+                $step,
+                $sync,
+                $base,
+                $usable,
+                $figures->number('stabiliser'),
+                $figures->number('crop'),
+                $figures->number('strictness'),
+            ));
     }
 }

@@ -38,7 +38,11 @@ final readonly class Compensation
      */
     public static function ofStops(CompensationSum $sum, float $body, float $exposure): self
     {
-        return new self($sum, self::range()->checked('flash compensation on the body', $body), self::range()->checked('exposure compensation', $exposure));
+        return new self(
+            $sum,
+            self::range()->checked('flash compensation on the body', $body),
+            self::range()->checked('exposure compensation', $exposure),
+        );
     }
 
     /** Compensation that units and bodies offer. */
@@ -52,7 +56,10 @@ final readonly class Compensation
     {
         $range = self::range();
 
-        return ExactStops::nearest(max($range->min, min($range->max, $this->sum->unitFor($wanted->value(), $this->body, $this->exposure))), $step);
+        return ExactStops::nearest(
+            max($range->min, min($range->max, $this->sum->unitFor($wanted->value(), $this->body, $this->exposure))),
+            $step,
+        );
     }
 
     /**
@@ -64,11 +71,18 @@ final readonly class Compensation
     {
         $parts = match ($this->sum) {
             CompensationSum::FlashAddsUp => ['unit' => $unit->value(), 'body' => $this->body],
-            CompensationSum::AllAddUp => ['unit' => $unit->value(), 'body' => $this->body, 'exposure' => $this->exposure],
+            CompensationSum::AllAddUp => [
+                'unit' => $unit->value(),
+                'body' => $this->body,
+                'exposure' => $this->exposure,
+            ],
             CompensationSum::UnitWins => $unit->thirtieths === 0 ? ['body' => $this->body] : ['unit' => $unit->value()],
         };
 
-        return [array_map(Stops::of(...), $parts), Stops::of($this->sum->sum($unit->value(), $this->body, $this->exposure))];
+        return [
+            array_map(Stops::of(...), $parts),
+            Stops::of($this->sum->sum($unit->value(), $this->body, $this->exposure)),
+        ];
     }
 
     /** Stops by which the flash gets less (above 0) or more than is wanted, because the unit cannot make up for the body. */

@@ -28,7 +28,10 @@ final readonly class Feed
     public static function of(Record $unit, array $carried): self
     {
         $feeds = array_map(
-            static fn(Record $f): self => new self(PowerSource::ofSeconds($f->number('fullSeconds'), $f->number('fullPops')), $f->choice('battery', BatteryKind::class)),
+            static fn(Record $f): self => new self(
+                PowerSource::ofSeconds($f->number('fullSeconds'), $f->number('fullPops')),
+                $f->choice('battery', BatteryKind::class),
+            ),
             $unit->records('feeds'),
         );
         foreach ($feeds as $feed) {

@@ -67,14 +67,26 @@ final class LensForm
 
         return $widest === null || $narrowest === null
             ? null
-            : $document->attempt('lens', static fn(): Lens => Lens::ofMillimetres($figures->number('focalLength'), $widest, $narrowest, $from, $to));
+            : $document->attempt(
+                'lens',
+                static fn(): Lens => Lens::ofMillimetres(
+                    $figures->number('focalLength'),
+                    $widest,
+                    $narrowest,
+                    $from,
+                    $to,
+                ),
+            );
     }
 
     /** The widest openings of a lens of a bag. */
     public static function openings(Record $piece): ApertureTable
     {
         return ApertureTable::of(array_map(
-            static fn(Record $opening): array => [$opening->number('focalLength'), self::aperture($opening->text('widest'))],
+            static fn(Record $opening): array => [
+                $opening->number('focalLength'),
+                self::aperture($opening->text('widest')),
+            ],
             $piece->records('openings'),
         ));
     }
@@ -94,7 +106,10 @@ final class LensForm
             $table = self::openings($piece);
             $narrowest = self::narrowest($piece);
             if ($table->at($table->focalRange()->max)->av->thirtieths >= $narrowest->av->thirtieths) {
-                $piece->fault('narrowest', "The narrowest aperture {$narrowest->label()} must be narrower than the widest.");
+                $piece->fault(
+                    'narrowest',
+                    "The narrowest aperture {$narrowest->label()} must be narrower than the widest.",
+                );
             }
             if ($piece->has('bestFrom') && $piece->has('bestTo')
                 && self::aperture($piece->text('bestFrom'))->av->thirtieths > self::aperture($piece->text('bestTo'))->av->thirtieths) {
@@ -115,7 +130,12 @@ final class LensForm
     {
         return [
             Field::needed('narrowest', 'narrowest aperture', SettingKinds::aperture('f/16')),
-            Field::optional('bestFrom', 'widest of the sharpest apertures', SettingKinds::aperture('f/4'), 'Leave both out for two to four stops under wide open.'),
+            Field::optional(
+                'bestFrom',
+                'widest of the sharpest apertures',
+                SettingKinds::aperture('f/4'),
+                'Leave both out for two to four stops under wide open.',
+            ),
             Field::optional('bestTo', 'narrowest of the sharpest apertures', SettingKinds::aperture('f/8')),
         ];
     }

@@ -40,7 +40,10 @@ final class MomentParts
      */
     public static function flash(Record $piece, mixed $units = 1, ?Record $modifier = null, ?Record $gel = null): array
     {
-        $part = static fn(?Record $of, string ...$names): array => array_intersect_key($of?->toArray() ?? [], array_flip($names));
+        $part = static fn(?Record $of, string ...$names): array => array_intersect_key(
+            $of?->toArray() ?? [],
+            array_flip($names),
+        );
 
         return [
             ...$part($piece, ...UnitForm::FIGURES),

@@ -40,14 +40,25 @@ final class OutfitForm
     public static function gel(): Shape
     {
         return Shape::of(
-            Field::needed('shift', 'shift of the gel', NumberKind::within(Gel::shiftRange()), 'Above 0 warms: full orange is about 159.'),
+            Field::needed(
+                'shift',
+                'shift of the gel',
+                NumberKind::within(Gel::shiftRange()),
+                'Above 0 warms: full orange is about 159.',
+            ),
             Field::needed('loss', 'loss of the gel', NumberKind::within(Gel::lossRange())),
         );
     }
 
     public static function units(): Field
     {
-        return Field::optional('units', 'number of units', NumberKind::whole(Outfit::unitRange()), 'Alike, side by side, fired together.', 1);
+        return Field::optional(
+            'units',
+            'number of units',
+            NumberKind::whole(Outfit::unitRange()),
+            'Alike, side by side, fired together.',
+            1,
+        );
     }
 
     /** @return list<Field> of a flash in a document */
@@ -55,7 +66,12 @@ final class OutfitForm
     {
         $gel = Shape::of(
             Field::optional('kind', 'kind of gel', ChoiceKind::among(GelKind::cases())),
-            Field::optional('shift', 'shift of the gel', NumberKind::within(Gel::shiftRange()), 'Above 0 warms: full orange is about 159.'),
+            Field::optional(
+                'shift',
+                'shift of the gel',
+                NumberKind::within(Gel::shiftRange()),
+                'Above 0 warms: full orange is about 159.',
+            ),
             Field::optional('loss', 'loss of the gel', NumberKind::within(Gel::lossRange())),
         )->inOneWay([['shift', 'loss'], ['kind']], 'Tell a gel either by its kind or by its shift and loss.');
 
@@ -81,7 +97,11 @@ final class OutfitForm
             return null;
         }
 
-        return Outfit::of($flash->whole('units'), $modifier, $flash->has('gel') ? self::before($flash->record('gel')) : null);
+        return Outfit::of(
+            $flash->whole('units'),
+            $modifier,
+            $flash->has('gel') ? self::before($flash->record('gel')) : null,
+        );
     }
 
     private static function fitted(Record $flash, Record $modifier, ?Beam $bare): ?Modifier
@@ -91,11 +111,18 @@ final class OutfitForm
             return Modifier::fromCatalogue($kind);
         }
 
-        return $bare === null ? null : $flash->attempt('modifier.dimming', static fn(): Modifier => Modifier::measured($kind, $modifier->number('dimming'), $bare));
+        return $bare === null
+            ? null
+            : $flash->attempt(
+                'modifier.dimming',
+                static fn(): Modifier => Modifier::measured($kind, $modifier->number('dimming'), $bare),
+            );
     }
 
     private static function before(Record $gel): Gel
     {
-        return $gel->has('kind') ? $gel->choice('kind', GelKind::class)->gel() : Gel::of(Mired::of($gel->number('shift')), Stops::of($gel->number('loss')));
+        return $gel->has('kind')
+            ? $gel->choice('kind', GelKind::class)->gel()
+            : Gel::of(Mired::of($gel->number('shift')), Stops::of($gel->number('loss')));
     }
 }

@@ -39,13 +39,28 @@ final class UnitForm
             Field::needed('fullPops', 'full pops in a set', NumberKind::within(PowerSource::popsRange())),
         );
         $duration = Shape::of(
-            Field::needed('underFull', 'output', NumberKind::within(FlashUnit::lowestRange()), '0 for full, 7 for 1/128.'),
-            Field::needed('inverse', 'duration as 1 over', NumberKind::within(Range::between(100.0, 100_000.0, 'per s', 100.0)), '1000 for 1/1000 s.'),
+            Field::needed(
+                'underFull',
+                'output',
+                NumberKind::within(FlashUnit::lowestRange()),
+                '0 for full, 7 for 1/128.',
+            ),
+            Field::needed(
+                'inverse',
+                'duration as 1 over',
+                NumberKind::within(Range::between(100.0, 100_000.0, 'per s', 100.0)),
+                '1000 for 1/1000 s.',
+            ),
         );
 
         return Shape::of(
             Field::needed('zoom', 'zoom settings', self::zoomKind(), 'From wide to narrow.'),
-            Field::needed('bounceZoom', 'bounce zoom', NumberKind::within(ZoomStep::focalRange()), 'Where the zoom goes when the head is tilted.'),
+            Field::needed(
+                'bounceZoom',
+                'bounce zoom',
+                NumberKind::within(ZoomStep::focalRange()),
+                'Where the zoom goes when the head is tilted.',
+            ),
             ...self::output(),
             ...[
                 Field::optional('feeds', 'batteries it takes', PartKind::listOf($feed, 'kind of battery', 4)),
@@ -66,10 +81,30 @@ final class UnitForm
     public static function figures(): Shape
     {
         return Shape::of(
-            Field::optional('zoom', 'zoom settings', self::zoomKind(), 'From wide to narrow; leave it out for a head that does not zoom.'),
-            Field::optional('bounceZoom', 'bounce zoom', NumberKind::within(ZoomStep::focalRange()), 'Where the zoom goes when the head is tilted.'),
-            Field::optional('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberRange()), 'Of a head that does not zoom, at ISO 100 and full power.'),
-            Field::optional('halfAngle', 'half-angle of the beam', NumberKind::within(Beam::halfAngleRange()), 'The same: where half is left.'),
+            Field::optional(
+                'zoom',
+                'zoom settings',
+                self::zoomKind(),
+                'From wide to narrow; leave it out for a head that does not zoom.',
+            ),
+            Field::optional(
+                'bounceZoom',
+                'bounce zoom',
+                NumberKind::within(ZoomStep::focalRange()),
+                'Where the zoom goes when the head is tilted.',
+            ),
+            Field::optional(
+                'guideNumber',
+                'guide number',
+                NumberKind::within(Beam::guideNumberRange()),
+                'Of a head that does not zoom, at ISO 100 and full power.',
+            ),
+            Field::optional(
+                'halfAngle',
+                'half-angle of the beam',
+                NumberKind::within(Beam::halfAngleRange()),
+                'The same: where half is left.',
+            ),
             ...self::output(),
             ...[Field::optional('highSpeed', 'high-speed sync', new FlagKind(), otherwise: false)],
             ...OutfitForm::fields(),
@@ -85,7 +120,9 @@ final class UnitForm
         }
         $zoom = $figures->has('zoom')
             ? self::table($figures)
-            : ZoomTable::fixed(ZoomStep::ofMillimetres(self::ANY_ZOOM, $figures->number('guideNumber'), $figures->number('halfAngle')));
+            : ZoomTable::fixed(
+                ZoomStep::ofMillimetres(self::ANY_ZOOM, $figures->number('guideNumber'), $figures->number('halfAngle')),
+            );
         $bounceZoom = $figures->has('zoom') ? $figures->number('bounceZoom') : self::ANY_ZOOM;
         $outfit = OutfitForm::outfit($figures, $zoom?->at($bounceZoom)->beam());
         if ($zoom === null || $outfit === null || !$figures->isSound()) {
@@ -105,7 +142,11 @@ final class UnitForm
     private static function table(Record $figures): ?ZoomTable
     {
         return $figures->attempt('zoom', static fn(): ZoomTable => ZoomTable::of(array_map(
-            static fn(Record $step): ZoomStep => ZoomStep::ofMillimetres($step->number('focalLength'), $step->number('guideNumber'), $step->number('halfAngle')),
+            static fn(Record $step): ZoomStep => ZoomStep::ofMillimetres(
+                $step->number('focalLength'),
+                $step->number('guideNumber'),
+                $step->number('halfAngle'),
+            ),
             $figures->records('zoom'),
         )));
     }
@@ -114,8 +155,18 @@ final class UnitForm
     {
         return PartKind::listOf(Shape::of(
             Field::needed('focalLength', 'zoom setting', NumberKind::within(ZoomStep::focalRange())),
-            Field::needed('guideNumber', 'guide number', NumberKind::within(Beam::guideNumberRange()), 'At ISO 100 and full power.'),
-            Field::needed('halfAngle', 'half-angle of the beam', NumberKind::within(Beam::halfAngleRange()), 'Where half is left.'),
+            Field::needed(
+                'guideNumber',
+                'guide number',
+                NumberKind::within(Beam::guideNumberRange()),
+                'At ISO 100 and full power.',
+            ),
+            Field::needed(
+                'halfAngle',
+                'half-angle of the beam',
+                NumberKind::within(Beam::halfAngleRange()),
+                'Where half is left.',
+            ),
         ), 'zoom setting', self::MOST_ZOOM_STEPS, 1);
     }
 
@@ -123,7 +174,12 @@ final class UnitForm
     private static function output(): array
     {
         return [
-            Field::needed('lowestUnderFull', 'lowest output', NumberKind::whole(FlashUnit::lowestRange()), '7 for 1/128.'),
+            Field::needed(
+                'lowestUnderFull',
+                'lowest output',
+                NumberKind::whole(FlashUnit::lowestRange()),
+                '7 for 1/128.',
+            ),
             Field::needed('step', 'step of the output', ChoiceKind::among(Step::cases())),
         ];
     }

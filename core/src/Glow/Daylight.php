@@ -34,7 +34,9 @@ final class Daylight
         [$from, $below] = self::MARKS[0];
         foreach (self::MARKS as [$to, $above]) {
             if ($sun->altitude <= $to) {
-                return Illuminance::ofLux($to > $from ? $below * ($above / $below) ** (($sun->altitude - $from) / ($to - $from)) : $above);
+                return Illuminance::ofLux(
+                    $to > $from ? $below * ($above / $below) ** (($sun->altitude - $from) / ($to - $from)) : $above,
+                );
             }
             [$from, $below] = [$to, $above];
         }

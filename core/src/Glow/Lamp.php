@@ -27,7 +27,13 @@ final readonly class Lamp
      */
     public static function of(string $name, Illuminance $light, Kelvin $colour, array $states): self
     {
-        $inOrder = array_map(static fn(array $s): array => [Evening::minutes($s[0]), self::levelRange()->checked("level of $name", $s[1])], $states);
+        $inOrder = array_map(
+            static fn(array $s): array => [
+                Evening::minutes($s[0]),
+                self::levelRange()->checked("level of $name", $s[1]),
+            ],
+            $states,
+        );
         usort($inOrder, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
         self::luxRange()->checked("light of $name", $light->lux);

@@ -39,6 +39,8 @@ final readonly class Place
     {
         $location = $zone->getLocation();
 
-        return $location === false || $location['country_code'] === '??' ? null : self::at($location['latitude'], $location['longitude'], $zone);
+        return $location === false || $location['country_code'] === '??'
+            ? null
+            : self::at($location['latitude'], $location['longitude'], $zone);
     }
 }

@@ -70,7 +70,14 @@ final readonly class RoomGlow
      */
     public static function of(Place $place, float $windowShare, array $lamps, array $readings): self
     {
-        $described = new self($place, self::shareRange()->checked('share of daylight', $windowShare), $lamps, [], [0.0, 0.0], [0.0, 0.0, 0.0]);
+        $described = new self(
+            $place,
+            self::shareRange()->checked('share of daylight', $windowShare),
+            $lamps,
+            [],
+            [0.0, 0.0],
+            [0.0, 0.0, 0.0],
+        );
 
         return $described->learntFrom(array_map(static function (LightReading $r) use ($described): array {
             [$day, $lit] = $described->parts($r->at);
@@ -131,7 +138,9 @@ final readonly class RoomGlow
     {
         $worst = [0, 0.0, 0.0];
         foreach ($samples as $i => [$day, $lit, $ev, $doubt]) {
-            $others = $this->learntFrom(array_values(array_filter($samples, static fn(int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY)));
+            $others = $this->learntFrom(
+                array_values(array_filter($samples, static fn(int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY)),
+            );
             [$d, $l] = $others->corrected($day, $lit);
             $lux = $d + $l + self::DARK;
             $off = $ev - Illuminance::ofLux($lux)->ev();
@@ -215,6 +224,10 @@ final readonly class RoomGlow
         $mired = $lit > 0.0 ? $warmth / $lit : 1e6 / self::SOME_KELVIN;
         $lux = $day + $lamps;
 
-        return [$day, $lamps, $lux > 0.0 ? ($day * 1e6 / Daylight::colour($sun)->kelvin + $lamps * $mired) / $lux : $mired];
+        return [
+            $day,
+            $lamps,
+            $lux > 0.0 ? ($day * 1e6 / Daylight::colour($sun)->kelvin + $lamps * $mired) / $lux : $mired,
+        ];
     }
 }

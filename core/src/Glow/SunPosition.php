@@ -45,7 +45,10 @@ final readonly class SunPosition
         [$rightAscension, $declination] = self::equatorial($seconds + self::AHEAD);
         $hour = deg2rad(self::sidereal($seconds) + $east) - $rightAscension;
         $sine = sin($phi) * sin($declination) + cos($phi) * cos($declination) * cos($hour);
-        $azimuth = atan2(-cos($declination) * sin($hour), sin($declination) * cos($phi) - cos($declination) * sin($phi) * cos($hour));
+        $azimuth = atan2(
+            -cos($declination) * sin($hour),
+            sin($declination) * cos($phi) - cos($declination) * sin($phi) * cos($hour),
+        );
 
         return new self(rad2deg(asin(max(-1.0, min(1.0, $sine)))), fmod(rad2deg($azimuth) + 360.0, 360.0));
     }
@@ -69,7 +72,9 @@ final readonly class SunPosition
             + (0.019993 - 0.000101 * $t) * sin(2.0 * $anomaly)
             + 0.000289 * sin(3.0 * $anomaly);
         $node = deg2rad(125.04 - 1934.136 * $t);
-        $longitude = deg2rad(280.46646 + $t * (36_000.76983 + 0.0003032 * $t) + $centre - 0.00569 - 0.00478 * sin($node));
+        $longitude = deg2rad(
+            280.46646 + $t * (36_000.76983 + 0.0003032 * $t) + $centre - 0.00569 - 0.00478 * sin($node),
+        );
         $obliquity = deg2rad(23.439291 - $t * (0.0130042 + 0.00000016 * $t) + 0.00256 * cos($node));
 
         return [atan2(cos($obliquity) * sin($longitude), cos($longitude)), asin(sin($obliquity) * sin($longitude))];

@@ -48,6 +48,10 @@ final class Sunset
 
     private static function isUp(Place $place, int $timestamp): bool
     {
-        return SunPosition::at($place->latitude, $place->longitude, new \DateTimeImmutable("@$timestamp"))->altitude > self::HORIZON;
+        return SunPosition::at(
+            $place->latitude,
+            $place->longitude,
+            new \DateTimeImmutable("@$timestamp"),
+        )->altitude > self::HORIZON;
     }
 }

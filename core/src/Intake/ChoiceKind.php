@@ -53,7 +53,11 @@ final readonly class ChoiceKind implements Kind
      */
     public static function offered(array $options): array
     {
-        return array_map(static fn(string $value, string $label): array => ['value' => $value, 'label' => $label], array_keys($options), $options);
+        return array_map(
+            static fn(string $value, string $label): array => ['value' => $value, 'label' => $label],
+            array_keys($options),
+            $options,
+        );
     }
 
     public function read(Fields $fields, Field $field): ?string
@@ -62,7 +66,10 @@ final readonly class ChoiceKind implements Kind
         if (is_string($value) && isset($this->options[$value])) {
             return $value;
         }
-        $fields->fault($field->name, sprintf('The %s must be one of: %s.', $field->label, implode(', ', array_keys($this->options))));
+        $fields->fault(
+            $field->name,
+            sprintf('The %s must be one of: %s.', $field->label, implode(', ', array_keys($this->options))),
+        );
 
         return null;
     }

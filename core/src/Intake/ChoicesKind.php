@@ -22,11 +22,22 @@ final readonly class ChoicesKind implements Kind
     public function read(Fields $fields, Field $field): ?array
     {
         $value = $fields->raw($field->name);
-        $known = is_array($value) ? array_values(array_unique(array_filter($value, fn(mixed $v): bool => is_string($v) && isset($this->options[$v])))) : [];
+        $known = is_array($value)
+            ? array_values(
+                array_unique(array_filter($value, fn(mixed $v): bool => is_string($v) && isset($this->options[$v]))),
+            )
+            : [];
         if (is_array($value) && count($known) === count($value)) {
             return array_map(strval(...), $known);
         }
-        $fields->fault($field->name, sprintf('The %s must be a list of: %s, each at most once.', $field->label, implode(', ', array_keys($this->options))));
+        $fields->fault(
+            $field->name,
+            sprintf(
+                'The %s must be a list of: %s, each at most once.',
+                $field->label,
+                implode(', ', array_keys($this->options)),
+            ),
+        );
 
         return null;
     }

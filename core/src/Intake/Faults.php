@@ -47,7 +47,16 @@ final class Faults
         if ($this->all !== []) {
             throw FaultyDocument::with($this->count <= self::MOST
                 ? $this->all
-                : [...$this->all, new Fault('', Sentence::of('And %s more faults, which are told once these are mended.', (string) ($this->count - self::MOST)))]);
+                : [
+                    ...$this->all,
+                    new Fault(
+                        '',
+                        Sentence::of(
+                            'And %s more faults, which are told once these are mended.',
+                            (string) ($this->count - self::MOST),
+                        ),
+                    ),
+                ]);
         }
     }
 }

@@ -36,7 +36,10 @@ final class FaultyDocument extends \DomainException implements KaddleException
     /** All of them, one after the other. */
     public function sentence(): Sentence
     {
-        return Sentence::of(implode(' ', array_fill(0, count($this->faults), '%s')), ...array_map(static fn(Fault $f): Sentence => $f->sentence, $this->faults));
+        return Sentence::of(
+            implode(' ', array_fill(0, count($this->faults), '%s')),
+            ...array_map(static fn(Fault $f): Sentence => $f->sentence, $this->faults),
+        );
     }
 
     /**
@@ -51,7 +54,9 @@ final class FaultyDocument extends \DomainException implements KaddleException
     {
         $told = [];
         foreach ($this->faults as $fault) {
-            $told[$fault->field === '' ? $whole : $fault->field][] = $words === null ? $fault->message : $words($fault->sentence);
+            $told[$fault->field === '' ? $whole : $fault->field][] = $words === null
+                ? $fault->message
+                : $words($fault->sentence);
         }
 
         return $told;
@@ -64,6 +69,11 @@ final class FaultyDocument extends \DomainException implements KaddleException
      */
     public function renamed(array $names): self
     {
-        return new self(array_map(static fn(Fault $f): Fault => new Fault($names[$f->field] ?? $f->field, $f->sentence), $this->faults));
+        return new self(
+            array_map(
+                static fn(Fault $f): Fault => new Fault($names[$f->field] ?? $f->field, $f->sentence),
+                $this->faults,
+            ),
+        );
     }
 }

@@ -29,15 +29,28 @@ final readonly class Field
     }
 
     /** @param mixed $otherwise what it is taken for where it is left out, as documents tell it; [] for an object without fields */
-    public static function optional(string $name, string $label, Kind $kind, string $hint = '', mixed $otherwise = null): self
-    {
+    public static function optional(
+        string $name,
+        string $label,
+        Kind $kind,
+        string $hint = '',
+        mixed $otherwise = null,
+    ): self {
         return new self($name, $label, $kind, true, $hint, $otherwise, null);
     }
 
     /** The same, offered by a form only while another field has a value. */
     public function when(string $field, string $value): self
     {
-        return new self($this->name, $this->label, $this->kind, $this->isOptional, $this->hint, $this->taken, [$field, $value]);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->kind,
+            $this->isOptional,
+            $this->hint,
+            $this->taken,
+            [$field, $value],
+        );
     }
 
     /** What it is taken for where it is left out, as a record holds it; null where that means nothing. */

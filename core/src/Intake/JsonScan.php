@@ -64,7 +64,9 @@ final class JsonScan
             $keys = 1 + (array_pop($this->keys) ?? 0);
             $this->keys[] = $keys;
 
-            return $keys > JsonSize::MOST_KEYS ? sprintf('An object in it has more than %d fields.', JsonSize::MOST_KEYS) : null;
+            return $keys > JsonSize::MOST_KEYS
+                ? sprintf('An object in it has more than %d fields.', JsonSize::MOST_KEYS)
+                : null;
         }
         if ($mark !== ',') {
             $this->keys[] = 0;
@@ -73,7 +75,9 @@ final class JsonScan
             return sprintf('The document goes deeper than %d levels.', JsonSize::MOST_LEVELS);
         }
 
-        return ++$this->values > $this->size->mostValues ? sprintf('The document holds more than %d values.', $this->size->mostValues) : null;
+        return ++$this->values > $this->size->mostValues
+            ? sprintf('The document holds more than %d values.', $this->size->mostValues)
+            : null;
     }
 
     /** Where it goes on behind a text that begins at $i. */

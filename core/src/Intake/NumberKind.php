@@ -33,8 +33,17 @@ final readonly class NumberKind implements Kind
         $number = is_int($value) || is_float($value) ? (float) $value : null;
         $fault = match (true) {
             $number === null => Sentence::of('The %s must be a number, %s.', $field->label, $this->range),
-            !$this->range->contains($number) => Sentence::of('The %s must be %s; it is %s.', $field->label, $this->range, Amount::in($this->range, $number)),
-            $this->isWhole && fmod($number, 1.0) !== 0.0 => Sentence::of('The %s must be a whole number, %s.', $field->label, $this->range),
+            !$this->range->contains($number) => Sentence::of(
+                'The %s must be %s; it is %s.',
+                $field->label,
+                $this->range,
+                Amount::in($this->range, $number),
+            ),
+            $this->isWhole && fmod($number, 1.0) !== 0.0 => Sentence::of(
+                'The %s must be a whole number, %s.',
+                $field->label,
+                $this->range,
+            ),
             default => null,
         };
         if ($fault !== null) {
@@ -53,11 +62,21 @@ final readonly class NumberKind implements Kind
 
     public function schema(): array
     {
-        return ['type' => $this->isWhole ? 'integer' : 'number', 'minimum' => $this->range->min, 'maximum' => $this->range->max];
+        return [
+            'type' => $this->isWhole ? 'integer' : 'number',
+            'minimum' => $this->range->min,
+            'maximum' => $this->range->max,
+        ];
     }
 
     public function form(): array
     {
-        return ['kind' => 'number', 'min' => $this->range->min, 'max' => $this->range->max, 'step' => $this->range->step, 'unit' => $this->range->unit];
+        return [
+            'kind' => 'number',
+            'min' => $this->range->min,
+            'max' => $this->range->max,
+            'step' => $this->range->step,
+            'unit' => $this->range->unit,
+        ];
     }
 }

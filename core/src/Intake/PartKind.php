@@ -55,14 +55,22 @@ final readonly class PartKind implements Kind
 
         return $this->most === 0
             ? $this->shape->stored($values)
-            : array_map(fn(mixed $one): Record => $this->shape->stored(is_array($one) ? $one : []), array_values($values));
+            : array_map(
+                fn(mixed $one): Record => $this->shape->stored(is_array($one) ? $one : []),
+                array_values($values),
+            );
     }
 
     public function schema(): array
     {
         return $this->most === 0
             ? $this->shape->schema()
-            : ['type' => 'array', 'minItems' => $this->least, 'maxItems' => $this->most, 'items' => $this->shape->schema()];
+            : [
+                'type' => 'array',
+                'minItems' => $this->least,
+                'maxItems' => $this->most,
+                'items' => $this->shape->schema(),
+            ];
     }
 
     public function form(): array

@@ -19,19 +19,31 @@ final readonly class PatternKind implements Kind
     /** "19:30" */
     public static function clock(): self
     {
-        return new self('^([01][0-9]|2[0-3]):[0-5][0-9]$', 'time', Sentence::of('must be a time of day, like %s.', LocalTime::daily('19:30')));
+        return new self(
+            '^([01][0-9]|2[0-3]):[0-5][0-9]$',
+            'time',
+            Sentence::of('must be a time of day, like %s.', LocalTime::daily('19:30')),
+        );
     }
 
     /** "2027-09-18" */
     public static function date(): self
     {
-        return new self('^(19|20)[0-9]{2}-[01][0-9]-[0-3][0-9]$', 'date', Sentence::words('must be a day of the years 1900 to 2099, like 2027-09-18.'));
+        return new self(
+            '^(19|20)[0-9]{2}-[01][0-9]-[0-3][0-9]$',
+            'date',
+            Sentence::words('must be a day of the years 1900 to 2099, like 2027-09-18.'),
+        );
     }
 
     /** "2027-09-18T19:30", by the clocks of the place. */
     public static function localTime(): self
     {
-        return new self('^(19|20)[0-9]{2}-[01][0-9]-[0-3][0-9]T([01][0-9]|2[0-3]):[0-5][0-9]$', 'datetime-local', Sentence::of('must be a day and a time, like %s.', LocalTime::on('2027-09-18', '19:30')));
+        return new self(
+            '^(19|20)[0-9]{2}-[01][0-9]-[0-3][0-9]T([01][0-9]|2[0-3]):[0-5][0-9]$',
+            'datetime-local',
+            Sentence::of('must be a day and a time, like %s.', LocalTime::on('2027-09-18', '19:30')),
+        );
     }
 
     /** "2027-09-18T17:20:00Z", with its offset (ISO 8601). */
@@ -47,7 +59,11 @@ final readonly class PatternKind implements Kind
     /** A UUID: what keeps a record itself when it is taken elsewhere and back. */
     public static function identity(): self
     {
-        return new self('^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$', 'hidden', Sentence::words('must be a UUID in small letters.'));
+        return new self(
+            '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$',
+            'hidden',
+            Sentence::words('must be a UUID in small letters.'),
+        );
     }
 
     public function read(Fields $fields, Field $field): ?string
@@ -78,6 +94,10 @@ final readonly class PatternKind implements Kind
 
     private function isOfTheCalendar(string $value): bool
     {
-        return preg_match('/^(\d{4})-(\d\d)-(\d\d)([T ]|$)/', $value, $day) !== 1 || checkdate((int) $day[2], (int) $day[3], (int) $day[1]);
+        return preg_match(
+            '/^(\d{4})-(\d\d)-(\d\d)([T ]|$)/',
+            $value,
+            $day,
+        ) !== 1 || checkdate((int) $day[2], (int) $day[3], (int) $day[1]);
     }
 }

@@ -181,7 +181,10 @@ final readonly class Record
             $value = $this->values[$field->name] ?? $field->otherwise();
             $told = match (true) {
                 $value instanceof self => $value->settled(),
-                is_array($value) => array_map(static fn(mixed $v): mixed => $v instanceof self ? $v->settled() : $v, $value),
+                is_array($value) => array_map(
+                    static fn(mixed $v): mixed => $v instanceof self ? $v->settled() : $v,
+                    $value,
+                ),
                 default => $value,
             };
             if ($told !== null && ($told !== [] || !$value instanceof self) && ($told !== false || $field->isAlwaysThere())) {

@@ -36,19 +36,35 @@ final readonly class Shape
 
     public function with(Field ...$fields): self
     {
-        return new self([...$this->fields, ...array_values($fields)], $this->name, $this->ways, $this->onlyOne, $this->checks, $this->isOpen);
+        return new self(
+            [...$this->fields, ...array_values($fields)],
+            $this->name,
+            $this->ways,
+            $this->onlyOne,
+            $this->checks,
+            $this->isOpen,
+        );
     }
 
     /** The same with others before them. */
     public function led(Field ...$fields): self
     {
-        return new self([...array_values($fields), ...$this->fields], $this->name, $this->ways, $this->onlyOne, $this->checks, $this->isOpen);
+        return new self(
+            [...array_values($fields), ...$this->fields],
+            $this->name,
+            $this->ways,
+            $this->onlyOne,
+            $this->checks,
+            $this->isOpen,
+        );
     }
 
     /** The same without some of its fields, which no check may ask for. */
     public function without(string ...$names): self
     {
-        $left = array_values(array_filter($this->fields, static fn(Field $f): bool => !in_array($f->name, $names, true)));
+        $left = array_values(
+            array_filter($this->fields, static fn(Field $f): bool => !in_array($f->name, $names, true)),
+        );
 
         return new self($left, $this->name, $this->ways, $this->onlyOne, $this->checks, $this->isOpen);
     }
@@ -82,7 +98,14 @@ final readonly class Shape
      */
     public function checked(\Closure $check): self
     {
-        return new self($this->fields, $this->name, $this->ways, $this->onlyOne, [...$this->checks, $check], $this->isOpen);
+        return new self(
+            $this->fields,
+            $this->name,
+            $this->ways,
+            $this->onlyOne,
+            [...$this->checks, $check],
+            $this->isOpen,
+        );
     }
 
     /** The same, in which fields that nobody knows are passed over. */
@@ -179,7 +202,9 @@ final readonly class Shape
             'required' => array_map(static fn(Field $f): string => $f->name, $needed),
             'properties' => $properties,
         ] + ($this->ways === [] ? [] : [
-            $this->onlyOne === '' ? 'anyOf' : 'oneOf' => array_map(static fn(array $way): array => ['required' => $way], $this->ways),
+            $this->onlyOne === ''
+                ? 'anyOf'
+                : 'oneOf' => array_map(static fn(array $way): array => ['required' => $way], $this->ways),
         ]);
     }
 
@@ -199,13 +224,17 @@ final readonly class Shape
     /** @return array<string, true> fields that were found missing */
     private function missingWay(Fields $fields): array
     {
-        $there = array_values(array_filter($this->ways, static fn(array $way): bool => ($fields->raw($way[0]) ?? false) !== false));
+        $there = array_values(
+            array_filter($this->ways, static fn(array $way): bool => ($fields->raw($way[0]) ?? false) !== false),
+        );
         if (count($there) > 1 && $this->onlyOne !== '') {
             $fields->fault($there[0][0], $this->onlyOne);
 
             return [$there[0][0] => true];
         }
-        $missing = array_values(array_filter($there[0] ?? $this->ways[0] ?? [], static fn(string $name): bool => !$fields->has($name)));
+        $missing = array_values(
+            array_filter($there[0] ?? $this->ways[0] ?? [], static fn(string $name): bool => !$fields->has($name)),
+        );
         foreach ($missing as $name) {
             $field = $this->field($name);
             $field->kind->read($fields, $field);

@@ -32,7 +32,10 @@ final readonly class TextKind implements Kind
             $value !== null && !is_string($value) => "The $field->label must be text.",
             $text === '' && !$field->isOptional => "The $field->label must not be empty.",
             mb_strlen($text) > $this->most => "The $field->label is too long: at most $this->most characters.",
-            preg_match($this->hasLines ? '/[^\P{C}\n\t]|[<>]/u' : '/\p{C}|[<>]/u', $text) !== 0 => "The $field->label must be plain text, without < and > and control characters.",
+            preg_match(
+                $this->hasLines ? '/[^\P{C}\n\t]|[<>]/u' : '/\p{C}|[<>]/u',
+                $text,
+            ) !== 0 => "The $field->label must be plain text, without < and > and control characters.",
             default => null,
         };
         if ($fault !== null) {

@@ -24,15 +24,28 @@ final readonly class TripleKind implements Kind
     public function read(Fields $fields, Field $field): ?array
     {
         $value = $fields->raw($field->name);
-        $numbers = is_array($value) ? array_values(array_filter($value, static fn(mixed $n): bool => is_int($n) || is_float($n))) : [];
+        $numbers = is_array($value)
+            ? array_values(array_filter($value, static fn(mixed $n): bool => is_int($n) || is_float($n)))
+            : [];
         if (!is_array($value) || count($value) !== 3 || count($numbers) !== 3) {
-            $fields->fault($field->name, Sentence::of('The %s must be three numbers, %s each.', $field->label, $this->range));
+            $fields->fault(
+                $field->name,
+                Sentence::of('The %s must be three numbers, %s each.', $field->label, $this->range),
+            );
 
             return null;
         }
         foreach ($numbers as $number) {
             if (!$this->range->contains((float) $number)) {
-                $fields->fault($field->name, Sentence::of('The %s must be %s in each number; one is %s.', $field->label, $this->range, Amount::in($this->range, (float) $number)));
+                $fields->fault(
+                    $field->name,
+                    Sentence::of(
+                        'The %s must be %s in each number; one is %s.',
+                        $field->label,
+                        $this->range,
+                        Amount::in($this->range, (float) $number),
+                    ),
+                );
 
                 return null;
             }
@@ -58,6 +71,11 @@ final readonly class TripleKind implements Kind
 
     public function form(): array
     {
-        return ['kind' => 'triple', 'min' => $this->range->min, 'max' => $this->range->max, 'unit' => $this->range->unit];
+        return [
+            'kind' => 'triple',
+            'min' => $this->range->min,
+            'max' => $this->range->max,
+            'unit' => $this->range->unit,
+        ];
     }
 }

@@ -33,7 +33,10 @@ final readonly class VariantKind implements Kind
             $value = $item->raw($this->by);
             $shape = is_string($value) ? $this->shapes[$value] ?? null : null;
             if ($shape === null) {
-                $item->fault($this->by, sprintf('The %s must be one of: %s.', $this->label, implode(', ', array_keys($this->shapes))));
+                $item->fault(
+                    $this->by,
+                    sprintf('The %s must be one of: %s.', $this->label, implode(', ', array_keys($this->shapes))),
+                );
             } else {
                 $records[] = $shape->read($item);
             }
@@ -47,8 +50,12 @@ final readonly class VariantKind implements Kind
     {
         $records = [];
         foreach (is_array($value) ? $value : [] as $item) {
-            $shape = is_array($item) && is_string($item[$this->by] ?? null) ? $this->shapes[$item[$this->by]] ?? null : null;
-            $records[] = $shape?->stored(is_array($item) ? $item : []) ?? throw new \LogicException('a stored object of no known kind');
+            $shape = is_array($item) && is_string($item[$this->by] ?? null)
+                ? $this->shapes[$item[$this->by]] ?? null
+                : null;
+            $records[] = $shape?->stored(is_array($item) ? $item : []) ?? throw new \LogicException(
+                'a stored object of no known kind',
+            );
         }
 
         return $records;

@@ -107,7 +107,9 @@ final readonly class KitCheck
         $flash = $best->margin->flash->value;
         $floor = $best->margin->floor->value;
         $now = min($room, $flash, $floor);
-        $gain = static fn(float $roomMore, float $flashMore, float $floorMore = 0.0): Stops => Stops::of(min($room + $roomMore, $flash + $flashMore, $floor + $floorMore) - $now);
+        $gain = static fn(float $roomMore, float $flashMore, float $floorMore = 0.0): Stops => Stops::of(
+            min($room + $roomMore, $flash + $flashMore, $floor + $floorMore) - $now,
+        );
         $zoom = $this->moment->through($best->way->lens)->zoomFor($best->aim);
         $all = [
             Purchase::of(PurchaseKind::Iso, $gain(1.0, 1.0)),
@@ -118,7 +120,9 @@ final readonly class KitCheck
             $this->nearer($best, $gain),
             $this->wall($best, $gain),
         ];
-        $worth = array_values(array_filter($all, static fn(?Purchase $p): bool => $p !== null && $p->gain->value > Tolerance::ROUNDING));
+        $worth = array_values(
+            array_filter($all, static fn(?Purchase $p): bool => $p !== null && $p->gain->value > Tolerance::ROUNDING),
+        );
         usort($worth, static fn(Purchase $a, Purchase $b): int => $b->gain->value <=> $a->gain->value);
 
         return $worth;
@@ -132,11 +136,17 @@ final readonly class KitCheck
             return null;
         }
         $moment = $this->moment->through($best->way->lens);
-        $near = FlashInRoom::of($scene->room)->at(['face' => $scene->faceProbe()])->exposures($moment->head($scene, $best->aim))['face']->total()->luminance();
+        $near = FlashInRoom::of($scene->room)->at(['face' => $scene->faceProbe()])->exposures(
+            $moment->head($scene, $best->aim),
+        )['face']->total()->luminance();
         $far = self::light($moment, $this->room, $best->aim);
 
         return $far > 0.0
-            ? Purchase::of(PurchaseKind::Nearer, $gain(0.0, log($near / $far, 2)), $this->moment->scene->distance - $scene->distance)
+            ? Purchase::of(
+                PurchaseKind::Nearer,
+                $gain(0.0, log($near / $far, 2)),
+                $this->moment->scene->distance - $scene->distance,
+            )
             : null;
     }
 
@@ -149,7 +159,9 @@ final readonly class KitCheck
         [$aim, $light] = self::bestBounce($this->moment, $this->room);
         $straight = self::light($this->moment->through($best->way->lens), $this->room, HeadAim::Direct);
 
-        return $light > $straight ? Purchase::of(PurchaseKind::Aim, $gain(0.0, log($light / $straight, 2)), aim: $aim) : null;
+        return $light > $straight
+            ? Purchase::of(PurchaseKind::Aim, $gain(0.0, log($light / $straight, 2)), aim: $aim)
+            : null;
     }
 
     /** @return array{HeadAim, float} the bounce that brings most, and its light, lx·s */

@@ -51,7 +51,12 @@ final readonly class KitMargin
         $room = $wanted - ($held + $open - $sensitive);
         $shutter = $room < 0.0 ? $held : min($sync, $wanted - $open + $sensitive);
         $level = Stops::of($moment->roomLevel->value + min(0.0, $room));
-        $need = $exposure > 0.0 ? FaceBalance::flashBeside($level, $moment->look->fill)->value + log(ExposureValue::LUX_AT_ZERO / $exposure, 2) : INF;
+        $need = $exposure > 0.0
+            ? FaceBalance::flashBeside($level, $moment->look->fill)->value + log(
+                ExposureValue::LUX_AT_ZERO / $exposure,
+                2,
+            )
+            : INF;
         $most = $room < 0.0 ? $open - $sensitive : $wanted - $held;
 
         return new self(

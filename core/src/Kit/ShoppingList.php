@@ -31,10 +31,18 @@ final readonly class ShoppingList
         $items = [];
         foreach ($short !== [] ? $short : array_slice($margins, 0, 1, true) as $i => $margin) {
             foreach ($moments[$i][2] as $purchase) {
-                $items[$purchase->kind->value] = ShoppingItem::with($items[$purchase->kind->value] ?? null, $moments[$i][0], $purchase, $margin);
+                $items[$purchase->kind->value] = ShoppingItem::with(
+                    $items[$purchase->kind->value] ?? null,
+                    $moments[$i][0],
+                    $purchase,
+                    $margin,
+                );
             }
         }
-        usort($items, static fn(ShoppingItem $a, ShoppingItem $b): int => [$b->rescued, $b->stops] <=> [$a->rescued, $a->stops]);
+        usort(
+            $items,
+            static fn(ShoppingItem $a, ShoppingItem $b): int => [$b->rescued, $b->stops] <=> [$a->rescued, $a->stops],
+        );
 
         return new self($items, count($short));
     }

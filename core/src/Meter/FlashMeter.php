@@ -57,6 +57,9 @@ final readonly class FlashMeter
     /** Output that it gives, in stops under full, within what the unit has. */
     public function output(FrameLight $frame, float $compensation): float
     {
-        return max($this->unit->lowest->stops->value(), min(0.0, $frame->wanted() + $this->error($frame) + $compensation));
+        return max(
+            $this->unit->lowest->stops->value(),
+            min(0.0, $frame->wanted() + $this->error($frame) + $compensation),
+        );
     }
 }

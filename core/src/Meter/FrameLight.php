@@ -50,12 +50,27 @@ final readonly class FrameLight
         private Stops $fill,
     ) {}
 
-    public static function of(Moment $moment, Scene $scene, ExposureSettings $settings, HeadAim $aim, Clothing $clothing, Behind $behind): self
-    {
+    public static function of(
+        Moment $moment,
+        Scene $scene,
+        ExposureSettings $settings,
+        HeadAim $aim,
+        Clothing $clothing,
+        Behind $behind,
+    ): self {
         $wall = $scene->room->length - $scene->face->x;
-        $place = Vector::of($scene->face->x + max(0.01, min($behind->distance(), $wall)), $scene->face->y, $scene->face->z);
+        $place = Vector::of(
+            $scene->face->x + max(0.01, min($behind->distance(), $wall)),
+            $scene->face->y,
+            $scene->face->z,
+        );
         $light = FlashInRoom::of($scene->room)
-            ->at(['face' => $scene->faceProbe(), 'behind' => Probe::at($place, Direction::along(Vector::of(-1.0, 0.0, 0.0)))])
+            ->at(
+                [
+                    'face' => $scene->faceProbe(),
+                    'behind' => Probe::at($place, Direction::along(Vector::of(-1.0, 0.0, 0.0))),
+                ],
+            )
             ->exposures($moment->head($scene, $aim));
         $room = $settings->offsetOf($moment->glow)->ratio();
         [$share, $stops] = $behind->shines();
@@ -97,7 +112,10 @@ final readonly class FrameLight
     /** Output that the face asks for, in stops under full; above 0 where a full pop is not enough. */
     public function wanted(): float
     {
-        return FaceBalance::flashBeside(Stops::ofRatio($this->room), $this->fill)->value - log(max(1e-12, $this->faceFlash), 2);
+        return FaceBalance::flashBeside(
+            Stops::ofRatio($this->room),
+            $this->fill,
+        )->value - log(max(1e-12, $this->faceFlash), 2);
     }
 
     /**

@@ -87,7 +87,11 @@ final readonly class OutputWays
         ];
         $farther = $scene->tryAt($scene->distance * self::FARTHER);
         if ($farther !== null) {
-            $frames[] = [DriftKind::Farther, $farther, $this->frame($farther, $this->moment->people->clothing, $this->moment->people->behind)];
+            $frames[] = [
+                DriftKind::Farther,
+                $farther,
+                $this->frame($farther, $this->moment->people->clothing, $this->moment->people->behind),
+            ];
         }
 
         return array_map(fn(array $f): Drift => $this->drifted(...$f), $frames);

@@ -48,6 +48,11 @@ final readonly class TestFrames
             $frames[] = $target;
         }
 
-        return new self(array_map(static fn(int $thirtieths): Output => Output::of(ExactStops::fromThirtieths($thirtieths)), $frames));
+        return new self(
+            array_map(
+                static fn(int $thirtieths): Output => Output::of(ExactStops::fromThirtieths($thirtieths)),
+                $frames,
+            ),
+        );
     }
 }

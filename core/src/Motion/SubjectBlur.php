@@ -40,7 +40,9 @@ final readonly class SubjectBlur
         $f = $optics->metres();
         $away = Range::between(0.01, 1000.0, 'm', 0.1)->checked('distance', $distance) - $f;
 
-        return new self($f * Range::between(0.001, 100.0, 'm/s', 0.1)->checked('speed', $speed) / max(1e-6, $away) / $optics->frameWidth());
+        return new self(
+            $f * Range::between(0.001, 100.0, 'm/s', 0.1)->checked('speed', $speed) / max(1e-6, $away) / $optics->frameWidth(),
+        );
     }
 
     /** Share of the frame's width that the subject smears over. */

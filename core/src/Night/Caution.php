@@ -37,8 +37,13 @@ enum Caution: string
      *
      * @return list<self>
      */
-    public static function allFor(array $presence, Movement $movement, float $distance, float $framesPerMinute, ?EnergyStep $energy): array
-    {
+    public static function allFor(
+        array $presence,
+        Movement $movement,
+        float $distance,
+        float $framesPerMinute,
+        ?EnergyStep $energy,
+    ): array {
         return array_values(array_filter([
             in_array(Presence::Baby, $presence, true) ? self::Eyes : null,
             $distance < self::CLOSE ? self::Near : null,

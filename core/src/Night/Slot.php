@@ -22,7 +22,10 @@ final readonly class Slot
      */
     public static function at(string $clock, int $minutes): self
     {
-        return new self(Evening::minutes($clock), (int) PlannedUse::minutesRange()->checked('length of the moment', $minutes));
+        return new self(
+            Evening::minutes($clock),
+            (int) PlannedUse::minutesRange()->checked('length of the moment', $minutes),
+        );
     }
 
     /** Minutes since six in the morning. */

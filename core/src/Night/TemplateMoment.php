@@ -45,8 +45,35 @@ final readonly class TemplateMoment
      * @param float $framesPerMinute frames a minute
      * @param float $depth m of the group
      */
-    public static function of(string $name, string $starts, int $minutes, RoomKind $room, float $distance, float $height, float $glow, float $roomUnder, string $aperture, Movement $movement, Behind $behind, float $framesPerMinute, float $depth = 0.0): self
-    {
-        return new self($name, $starts, $minutes, $room, $distance, $height, $glow, $roomUnder, $aperture, $movement, $behind, $framesPerMinute, $depth);
+    public static function of(
+        string $name,
+        string $starts,
+        int $minutes,
+        RoomKind $room,
+        float $distance,
+        float $height,
+        float $glow,
+        float $roomUnder,
+        string $aperture,
+        Movement $movement,
+        Behind $behind,
+        float $framesPerMinute,
+        float $depth = 0.0,
+    ): self {
+        return new self(
+            $name,
+            $starts,
+            $minutes,
+            $room,
+            $distance,
+            $height,
+            $glow,
+            $roomUnder,
+            $aperture,
+            $movement,
+            $behind,
+            $framesPerMinute,
+            $depth,
+        );
     }
 }

@@ -45,7 +45,9 @@ final readonly class Sentence
     /** @param pure-Closure(Length|Range|Amount|LocalTime): string $words */
     public function inWords(\Closure $words): string
     {
-        return vsprintf($this->pattern, array_map(static fn(string|Length|Range|Amount|LocalTime|self $part): string => match (true) {
+        return vsprintf($this->pattern, array_map(static fn(
+            string|Length|Range|Amount|LocalTime|self $part,
+        ): string => match (true) {
             is_string($part) => $part,
             $part instanceof self => $part->inWords($words),
             default => $words($part),

@@ -59,7 +59,13 @@ final readonly class FaceGrid
             range(0, $cuts[$axis]),
         );
 
-        return new self($face->axis(), $face->isUpper() ? $extents[$face->axis()] : 0.0, $sides, $lines($u), $lines($v));
+        return new self(
+            $face->axis(),
+            $face->isUpper() ? $extents[$face->axis()] : 0.0,
+            $sides,
+            $lines($u),
+            $lines($v),
+        );
     }
 
     /**

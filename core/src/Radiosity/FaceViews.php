@@ -44,11 +44,19 @@ final readonly class FaceViews
             $normal = self::along($side, 1.0);
             $eye = array_replace($corner, [$side => 0.0]);
             for ($step = 0; $step < $cuts[$axis]; ++$step) {
-                $beside[$side][] = $grid->seenFrom(array_replace($eye, [$axis => (2 * $step + 1) * $half($axis)]), $normal);
+                $beside[$side][] = $grid->seenFrom(
+                    array_replace($eye, [$axis => (2 * $step + 1) * $half($axis)]),
+                    $normal,
+                );
             }
         }
 
-        return new self($face, $cuts, $grid->seenFrom(array_replace($corner, [$axis => $extents[$axis]]), self::along($axis, -1.0)), $beside);
+        return new self(
+            $face,
+            $cuts,
+            $grid->seenFrom(array_replace($corner, [$axis => $extents[$axis]]), self::along($axis, -1.0)),
+            $beside,
+        );
     }
 
     /**
@@ -64,7 +72,9 @@ final readonly class FaceViews
             return array_fill(0, intdiv($cutsU * $cutsV, 4), 0.0);
         }
         $axis = $receiver->face->axis();
-        $seen = $axis === $this->face->axis() ? $this->across : $this->beside[$axis][$receiver->cell[$this->face->axis()]];
+        $seen = $axis === $this->face->axis()
+            ? $this->across
+            : $this->beside[$axis][$receiver->cell[$this->face->axis()]];
         // Where a neighbour stands at right angles to a side, what counts is how far it is to its foot.
         $fromU = $axis === $u && $receiver->face->isUpper() ? $cutsU - 1 : $receiver->cell[$u];
         $fromV = $axis === $v && $receiver->face->isUpper() ? $cutsV - 1 : $receiver->cell[$v];

@@ -81,7 +81,10 @@ final readonly class Patches
      */
     public function octantSeen(): array
     {
-        $views = array_map(fn(Face $face): FaceViews => FaceViews::of($face, $this->extents, $this->cuts), self::ORIGIN);
+        $views = array_map(
+            fn(Face $face): FaceViews => FaceViews::of($face, $this->extents, $this->cuts),
+            self::ORIGIN,
+        );
         $rows = array_fill(0, $this->inOctant(), []);
         foreach ($this->all as $receiver) {
             $sender = 0;

@@ -51,8 +51,13 @@ final readonly class BoxRoom
      *
      * @throws OutOfRange
      */
-    public static function fromMetres(float $length, float $width, float $height, callable $reflectanceOf, ?PitchedRoof $roof = null): self
-    {
+    public static function fromMetres(
+        float $length,
+        float $width,
+        float $height,
+        callable $reflectanceOf,
+        ?PitchedRoof $roof = null,
+    ): self {
         $reflectances = $normals = [];
         foreach (Face::cases() as $face) {
             $reflectances[$face->value] = $reflectanceOf($face);
@@ -111,7 +116,9 @@ final readonly class BoxRoom
      */
     public function ceilingLine(float $y): array
     {
-        $marks = $this->roof?->way === RidgeWay::Across ? [0.0, $this->length / 2.0, $this->length] : [0.0, $this->length];
+        $marks = $this->roof?->way === RidgeWay::Across
+            ? [0.0, $this->length / 2.0, $this->length]
+            : [0.0, $this->length];
 
         return array_map(fn(float $x): Vector => Vector::of($x, $y, $this->ceilingOver($x, $y)), $marks);
     }
@@ -191,7 +198,13 @@ final readonly class BoxRoom
         foreach ($xs as $surface => $points) {
             $slope = $this->slopes[$surface - self::SLOPES] ?? null;
             $face = $slope === null ? self::SURFACES[$surface] : Face::Ceiling;
-            $prints[] = new Footprint($face, $slope->normal ?? $this->normals[$face->value], $points, $ys[$surface], $zs[$surface]);
+            $prints[] = new Footprint(
+                $face,
+                $slope->normal ?? $this->normals[$face->value],
+                $points,
+                $ys[$surface],
+                $zs[$surface],
+            );
         }
 
         return $prints;

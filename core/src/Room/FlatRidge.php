@@ -19,6 +19,8 @@ final class FlatRidge extends Refused
     /** @param float $ridge m */
     public static function of(float $ridge, Range $range): self
     {
-        return new self(Sentence::of('With these eaves the ridge must be %s high; it is %s.', $range, Amount::in($range, $ridge)));
+        return new self(
+            Sentence::of('With these eaves the ridge must be %s high; it is %s.', $range, Amount::in($range, $ridge)),
+        );
     }
 }

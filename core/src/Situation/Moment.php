@@ -65,13 +65,33 @@ final readonly class Moment
     /** The same through another lens. */
     public function through(Lens $lens): self
     {
-        return new self($this->scene, $this->glow, $this->look, $this->pointing, $this->body, $lens, $this->flash, $this->people, $this->mains);
+        return new self(
+            $this->scene,
+            $this->glow,
+            $this->look,
+            $this->pointing,
+            $this->body,
+            $lens,
+            $this->flash,
+            $this->people,
+            $this->mains,
+        );
     }
 
     /** The same with other help against too much light. */
     public function with(Aids $aids): self
     {
-        return new self($this->scene, $this->glow, $this->look->with($aids), $this->pointing, $this->body, $this->lens, $this->flash, $this->people, $this->mains);
+        return new self(
+            $this->scene,
+            $this->glow,
+            $this->look->with($aids),
+            $this->pointing,
+            $this->body,
+            $this->lens,
+            $this->flash,
+            $this->people,
+            $this->mains,
+        );
     }
 
     /** @return non-empty-list<HeadAim> the ways to weigh: all that are open, and the hand's own */
@@ -91,7 +111,14 @@ final readonly class Moment
     /** The head on the camera, pointing somewhere, with its zoom where it then stands. */
     public function head(Scene $scene, HeadAim $aim, ?ZoomStep $zoom = null): Head
     {
-        return $this->flash->head($scene->head, $scene->face->minus($scene->head), $aim, $this->optics->f35(), $this->angles($aim), $zoom ?? $this->zoomFor($aim));
+        return $this->flash->head(
+            $scene->head,
+            $scene->face->minus($scene->head),
+            $aim,
+            $this->optics->f35(),
+            $this->angles($aim),
+            $zoom ?? $this->zoomFor($aim),
+        );
     }
 
     /** Where the zoom stands: where the hand has put it, or where it goes by itself. */

@@ -18,7 +18,11 @@ final class OutsideRoom extends Refused
     /** @param float $most m */
     public static function camera(float $most): self
     {
-        return self::at('camera.fromBackWall', 'The camera stands outside the room: at most %s from the wall behind it.', $most);
+        return self::at(
+            'camera.fromBackWall',
+            'The camera stands outside the room: at most %s from the wall behind it.',
+            $most,
+        );
     }
 
     /**
@@ -27,7 +31,12 @@ final class OutsideRoom extends Refused
      */
     public static function head(float $ceiling, float $least): self
     {
-        return self::at('room.height', 'A ceiling at %s leaves no room for the flash head over the camera: at least %s, or hold the camera lower.', $ceiling, $least);
+        return self::at(
+            'room.height',
+            'A ceiling at %s leaves no room for the flash head over the camera: at least %s, or hold the camera lower.',
+            $ceiling,
+            $least,
+        );
     }
 
     /** @param float $most m */
@@ -40,8 +49,15 @@ final class OutsideRoom extends Refused
     public static function subject(float $most): self
     {
         return $most < Scene::distanceRange()->min
-            ? self::at('subject.distance', 'The camera stands so close to the far wall that nobody fits before it: move the camera back.')
-            : self::at('subject.distance', 'The subject stands outside the room: between camera and far wall there are %s.', $most);
+            ? self::at(
+                'subject.distance',
+                'The camera stands so close to the far wall that nobody fits before it: move the camera back.',
+            )
+            : self::at(
+                'subject.distance',
+                'The subject stands outside the room: between camera and far wall there are %s.',
+                $most,
+            );
     }
 
     /** @param float ...$metres 0 or more */

@@ -47,8 +47,13 @@ final readonly class Scene
      * @throws OutOfRange
      * @throws OutsideRoom
      */
-    public static function ofMetres(BoxRoom $room, float $fromBackWall, float $cameraHeight, float $distance, float $faceHeight): self
-    {
+    public static function ofMetres(
+        BoxRoom $room,
+        float $fromBackWall,
+        float $cameraHeight,
+        float $distance,
+        float $faceHeight,
+    ): self {
         $camera = Vector::of(
             self::fromBackWallRange()->checked('distance from the wall behind you', $fromBackWall),
             $room->width / 2.0,
@@ -142,9 +147,16 @@ final readonly class Scene
     {
         return match (true) {
             $camera->x > $room->length - self::CLEARANCE => OutsideRoom::camera($room->length - self::CLEARANCE),
-            $head->z > $room->ceilingOver($head->x, $head->y) - self::CLEARANCE => OutsideRoom::head($room->ceilingOver($head->x, $head->y), $head->z + self::CLEARANCE),
-            $face->x > $room->length - self::CLEARANCE => OutsideRoom::subject($room->length - $camera->x - self::CLEARANCE),
-            $face->z > $room->ceilingOver($face->x, $face->y) - self::CLEARANCE => OutsideRoom::face($room->ceilingOver($face->x, $face->y) - self::CLEARANCE),
+            $head->z > $room->ceilingOver($head->x, $head->y) - self::CLEARANCE => OutsideRoom::head(
+                $room->ceilingOver($head->x, $head->y),
+                $head->z + self::CLEARANCE,
+            ),
+            $face->x > $room->length - self::CLEARANCE => OutsideRoom::subject(
+                $room->length - $camera->x - self::CLEARANCE,
+            ),
+            $face->z > $room->ceilingOver($face->x, $face->y) - self::CLEARANCE => OutsideRoom::face(
+                $room->ceilingOver($face->x, $face->y) - self::CLEARANCE,
+            ),
             default => null,
         };
     }

@@ -90,7 +90,10 @@ final readonly class Candidate
             + max(0.0, $this->light->crownOverFace()->value)
             + max(0.0, $this->spillOverGlow()->value + self::HARMLESS_SPILL)
             + self::CAST * abs($this->light->cast->warmth->mired) / 100.0
-            - self::MODELLING * min(1.0, abs($this->light->leftOverRight()->value)) * (1.0 - $this->light->directShare())
+            - self::MODELLING * min(
+                1.0,
+                abs($this->light->leftOverRight()->value),
+            ) * (1.0 - $this->light->directShare())
             + ($this->sendsStraightOnPurpose() ? self::BARE : self::STRAY) * $this->light->directShare()
             + self::LACK * min(30.0, $this->tooWeak() + $this->tooStrong());
     }

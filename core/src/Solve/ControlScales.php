@@ -44,7 +44,9 @@ final readonly class ControlScales
         return new self(
             $moment,
             $locks->shutter === null ? self::heldAndSynced($moment) : [$locks->shutter],
-            $locks->aperture === null ? Aperture::scale($step, $moment->lens->widest, $moment->lens->narrowest) : [$locks->aperture],
+            $locks->aperture === null
+                ? Aperture::scale($step, $moment->lens->widest, $moment->lens->narrowest)
+                : [$locks->aperture],
             $locks->iso === null ? Iso::scale($step, $moment->body->baseIso, $moment->body->usableIso) : [$locks->iso],
         );
     }
@@ -88,14 +90,20 @@ final readonly class ControlScales
     /** What lets in least of it. */
     public function darkest(): ExposureSettings
     {
-        return $this->settings($this->shutters[count($this->shutters) - 1], $this->apertures[count($this->apertures) - 1], $this->isos[0]);
+        return $this->settings(
+            $this->shutters[count($this->shutters) - 1],
+            $this->apertures[count($this->apertures) - 1],
+            $this->isos[0],
+        );
     }
 
     /** @return non-empty-list<Shutter> */
     private static function heldAndSynced(Moment $moment): array
     {
         $body = $moment->body;
-        $slowest = $moment->look->acceptsShake() ? self::LONGEST : $body->steadinessAt($moment->lens->focalLength)->timeValue();
+        $slowest = $moment->look->acceptsShake()
+            ? self::LONGEST
+            : $body->steadinessAt($moment->lens->focalLength)->timeValue();
         $fastest = ($moment->look->aids->pulses() ? Shutter::fastest() : $body->sync)->tv->thirtieths;
         $held = array_values(array_filter(
             Shutter::scale($body->step),

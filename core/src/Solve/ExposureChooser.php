@@ -103,7 +103,10 @@ final readonly class ExposureChooser
 
         return match (true) {
             $last === null => (int) $pulsing,
-            $pulsing !== null && $this->outputFor($fitting[$pulsing], $faceExposure) < $this->outputFor($fitting[$last], $faceExposure) => $pulsing,
+            $pulsing !== null && $this->outputFor(
+                $fitting[$pulsing],
+                $faceExposure,
+            ) < $this->outputFor($fitting[$last], $faceExposure) => $pulsing,
             default => $last,
         };
     }
@@ -214,11 +217,17 @@ final readonly class ExposureChooser
         $tooDark = $level->minus($slow->offsetOf($this->moment->glow))->value;
         $tooBright = $fast->offsetOf($this->moment->glow)->minus($level)->value;
         $isDark = $tooDark > $tooBright;
-        $bound = static fn(?object $lock, Limit $dark, Limit $bright): Limit => $lock !== null ? Limit::Held : ($isDark ? $dark : $bright);
+        $bound = static fn(?object $lock, Limit $dark, Limit $bright): Limit => $lock !== null
+            ? Limit::Held
+            : ($isDark ? $dark : $bright);
 
         return new ExposureChoice(
             $isDark ? $slow : $fast,
-            $bound($locks->shutter, $this->moment->look->acceptsShake() ? Limit::LongestTime : Limit::HandHeld, $aids->pulses() ? Limit::FastestShutter : Limit::Sync),
+            $bound(
+                $locks->shutter,
+                $this->moment->look->acceptsShake() ? Limit::LongestTime : Limit::HandHeld,
+                $aids->pulses() ? Limit::FastestShutter : Limit::Sync,
+            ),
             $bound($locks->aperture, Limit::WidestAperture, Limit::NarrowestAperture),
             $bound($locks->iso, Limit::UsableIso, Limit::BaseIso),
             $isDark && !$free ? $tooDark : 0.0,

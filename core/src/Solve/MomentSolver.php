@@ -119,6 +119,14 @@ final class MomentSolver
         $choice = $chooser->choose($light->onFace());
         $wanted = $chooser->outputFor($choice->settings, $light->onFace());
 
-        return new Candidate($light, $choice, $wanted, $moment->flash->nearest($wanted), $moment->flash->lowest->stops->value(), $moment->glow, $moment->flash->outfit->modifier?->kind);
+        return new Candidate(
+            $light,
+            $choice,
+            $wanted,
+            $moment->flash->nearest($wanted),
+            $moment->flash->lowest->stops->value(),
+            $moment->glow,
+            $moment->flash->outfit->modifier?->kind,
+        );
     }
 }

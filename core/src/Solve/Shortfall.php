@@ -28,8 +28,16 @@ final readonly class Shortfall
     {
         $choice = $candidate->choice;
         $misses = [
-            [ShortfallKind::RoomTooDark, $choice->tooDark, [$choice->shutterBound, $choice->apertureBound, $choice->isoBound]],
-            [ShortfallKind::RoomTooBright, $choice->tooBright, [$choice->shutterBound, $choice->apertureBound, $choice->isoBound]],
+            [
+                ShortfallKind::RoomTooDark,
+                $choice->tooDark,
+                [$choice->shutterBound, $choice->apertureBound, $choice->isoBound],
+            ],
+            [
+                ShortfallKind::RoomTooBright,
+                $choice->tooBright,
+                [$choice->shutterBound, $choice->apertureBound, $choice->isoBound],
+            ],
             [ShortfallKind::FlashTooWeak, $candidate->tooWeak(), [Limit::FullOutput]],
             [ShortfallKind::FlashTooStrong, $candidate->tooStrong(), [Limit::LowestOutput]],
             [ShortfallKind::Shaky, $choice->shaky, [$choice->shutterBound === Limit::Held ? Limit::Held : Limit::Sync]],

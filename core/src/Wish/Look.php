@@ -64,13 +64,23 @@ final readonly class Look
 
     public function with(Aids $aids): self
     {
-        return new self($this->room, $this->workingAperture, $this->school, $this->locks, $this->kept, $this->fill, $aids);
+        return new self(
+            $this->room,
+            $this->workingAperture,
+            $this->school,
+            $this->locks,
+            $this->kept,
+            $this->fill,
+            $aids,
+        );
     }
 
     /** Wanted level of a room that glows so; a light that is kept never makes it brighter than the range of wishes. */
     public function levelOf(ExposureValue $glow): Stops
     {
-        return $this->kept === null ? $this->room : Stops::of(min(-self::roomUnderRange()->min, $this->kept->roomLevel($glow)->value));
+        return $this->kept === null
+            ? $this->room
+            : Stops::of(min(-self::roomUnderRange()->min, $this->kept->roomLevel($glow)->value));
     }
 
     /** Whether the photographer has set all three controls and wants them as they are. */

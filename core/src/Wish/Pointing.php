@@ -35,7 +35,9 @@ final readonly class Pointing
      */
     public static function at(HeadAim $aim, ?float $zoom = null): self
     {
-        return $aim === HeadAim::ByHand ? throw new \LogicException('by hand needs angles') : new self($aim, null, $zoom);
+        return $aim === HeadAim::ByHand
+            ? throw new \LogicException('by hand needs angles')
+            : new self($aim, null, $zoom);
     }
 
     /** @param float|null $zoom mm at 36 mm x 24 mm */

@@ -36,8 +36,13 @@ final class CostWords
      * @param list<ChangeCost> $distances
      * @param list<ChangeCost> $direct
      */
-    public static function ofTwiceTheDistance(Moment $moment, HeadAim $aim, array $distances, array $direct, Voice $voice): string
-    {
+    public static function ofTwiceTheDistance(
+        Moment $moment,
+        HeadAim $aim,
+        array $distances,
+        array $direct,
+        Voice $voice,
+    ): string {
         $now = Length::ofMetres($moment->scene->distance);
         $double = Length::ofMetres(2.0 * $moment->scene->distance);
         $bounced = self::at($distances, $double);
@@ -50,7 +55,13 @@ final class CostWords
             'From %s direct light falls by %s%s.',
             $voice->span($now, $double, 2),
             $straight->gain->amount(),
-            $aim->isBounced() ? sprintf('; what comes with the head %2$s in this room, by %1$s', $bounced->gain->amount(), $aim->inSentence()) : '',
+            $aim->isBounced()
+                ? sprintf(
+                    '; what comes with the head %2$s in this room, by %1$s',
+                    $bounced->gain->amount(),
+                    $aim->inSentence(),
+                )
+                : '',
         );
     }
 

@@ -29,7 +29,9 @@ final class GainWords
     {
         return sprintf(
             'One more stop of room light comes cheapest from %s; of flash, from %s.',
-            $stop->room === null ? 'a stand or a faster lens, for hands, lens and ISO are at their ends' : self::gain($stop->room, $voice),
+            $stop->room === null
+                ? 'a stand or a faster lens, for hands, lens and ISO are at their ends'
+                : self::gain($stop->room, $voice),
             $stop->flash === null ? 'a second unit' : self::gain($stop->flash, $voice),
         );
     }
@@ -48,7 +50,10 @@ final class GainWords
                 $setting->value() <= ExposureChooser::EASY_OUTPUT ? 'still quick to recycle' : 'with twice the wait',
             ),
             GainKind::Aim => "the head {$gain->aim?->inSentence()}",
-            GainKind::Nearer => sprintf('standing %s away', $gain->distance === null ? '' : $voice->length($gain->distance)),
+            GainKind::Nearer => sprintf(
+                'standing %s away',
+                $gain->distance === null ? '' : $voice->length($gain->distance),
+            ),
         };
     }
 

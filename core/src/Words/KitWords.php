@@ -21,7 +21,12 @@ final class KitWords
     /** "bounced, Fast 35" */
     public static function way(KitWay $way): string
     {
-        return sprintf('%s%s, %s', $way->units > 1 ? 'two units ' : '', $way->isBounced ? 'bounced' : 'straight', $way->lensName);
+        return sprintf(
+            '%s%s, %s',
+            $way->units > 1 ? 'two units ' : '',
+            $way->isBounced ? 'bounced' : 'straight',
+            $way->lensName,
+        );
     }
 
     public static function purchase(Purchase $purchase, Voice $voice): string

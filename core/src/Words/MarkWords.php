@@ -35,7 +35,11 @@ final class MarkWords
                 : "The whole frame is lit up to {$moment->body->sync->label()}.",
             MarkKind::Hold => self::hold($mark, $moment),
             MarkKind::Blur => self::blur($mark, $moment),
-            MarkKind::Even => sprintf('Lamps on %s look alike in every frame at %s.', $moment->mains->inWords(), self::fastest($mark->at)),
+            MarkKind::Even => sprintf(
+                'Lamps on %s look alike in every frame at %s.',
+                $moment->mains->inWords(),
+                self::fastest($mark->at),
+            ),
             MarkKind::Depth => self::depth($mark, $moment, $voice),
             MarkKind::Best => "The lens draws best from {$lens->bestFrom->label()} to {$lens->bestTo->label()}.",
             MarkKind::Usable => "You deliver up to ISO {$moment->body->usableIso->label()}.",
@@ -46,9 +50,16 @@ final class MarkWords
     private static function hold(Mark $mark, Moment $moment): string
     {
         $body = $moment->body;
-        $stabiliser = $body->stabiliser > 0.0 ? sprintf(', stabiliser %s stops', Number::plain($body->stabiliser, 1)) : '';
+        $stabiliser = $body->stabiliser > 0.0
+            ? sprintf(', stabiliser %s stops', Number::plain($body->stabiliser, 1))
+            : '';
 
-        return sprintf('Hands hold %s (k %s%s).', self::shutter((int) $mark->from), Number::plain($body->strictness, 1), $stabiliser);
+        return sprintf(
+            'Hands hold %s (k %s%s).',
+            self::shutter((int) $mark->from),
+            Number::plain($body->strictness, 1),
+            $stabiliser,
+        );
     }
 
     private static function blur(Mark $mark, Moment $moment): string
@@ -59,7 +70,12 @@ final class MarkWords
         }
         $share = Number::plain(100.0 * $mark->smear, 2);
 
-        return sprintf('By room light alone %s are sharp from %s (%s %% of the frame); the pop holds them at any.', $people, self::shutter((int) $mark->from), $share);
+        return sprintf(
+            'By room light alone %s are sharp from %s (%s %% of the frame); the pop holds them at any.',
+            $people,
+            self::shutter((int) $mark->from),
+            $share,
+        );
     }
 
     private static function depth(Mark $mark, Moment $moment, Voice $voice): string
@@ -68,7 +84,12 @@ final class MarkWords
 
         return $mark->focus === null
             ? "$group is not sharp at any aperture of this lens; step back."
-            : sprintf('%s is sharp from %s, focused at %s.', $group, Aperture::of(ExactStops::fromThirtieths((int) $mark->from))->label(), $voice->length($mark->focus, 2));
+            : sprintf(
+                '%s is sharp from %s, focused at %s.',
+                $group,
+                Aperture::of(ExactStops::fromThirtieths((int) $mark->from))->label(),
+                $voice->length($mark->focus, 2),
+            );
     }
 
     /** @param list<int> $at slow to fast */

@@ -24,7 +24,10 @@ final class MeterWords
         $error = $ways->error();
         $people = round(100.0 * $ways->planned->people);
         if (abs($error) <= Tolerance::ROUNDING) {
-            return sprintf('People fill %d %% of the frame, and all of it together is close to mid-grey: the meter can be trusted.', $people);
+            return sprintf(
+                'People fill %d %% of the frame, and all of it together is close to mid-grey: the meter can be trusted.',
+                $people,
+            );
         }
 
         return sprintf(
@@ -40,11 +43,23 @@ final class MeterWords
     public static function sum(Compensation $set, ExactStops $wanted, ExactStops $onUnit): string
     {
         [$parts, $sum] = $set->parts($onUnit);
-        $words = array_map(static fn(string $what, Stops $stops): string => "$what {$stops->signed()}", array_keys($parts), $parts);
+        $words = array_map(
+            static fn(string $what, Stops $stops): string => "$what {$stops->signed()}",
+            array_keys($parts),
+            $parts,
+        );
         $missing = $set->missing($wanted, $onUnit);
 
-        return sprintf('%s = %s on the flash', implode(' and ', $words), $sum->signed()) . (abs($missing) > Tolerance::ROUNDING
-            ? sprintf('; that is %s too %s, and the unit cannot make up for it: set the body back to 0.', Stops::of($missing)->amount(), $missing > 0.0 ? 'little' : 'much')
+        return sprintf(
+            '%s = %s on the flash',
+            implode(' and ', $words),
+            $sum->signed(),
+        ) . (abs($missing) > Tolerance::ROUNDING
+            ? sprintf(
+                '; that is %s too %s, and the unit cannot make up for it: set the body back to 0.',
+                Stops::of($missing)->amount(),
+                $missing > 0.0 ? 'little' : 'much',
+            )
             : '.');
     }
 
@@ -52,7 +67,10 @@ final class MeterWords
     public static function lockSteps(OutputWays $ways, ExactStops $onUnit): array
     {
         return [
-            sprintf('Set the unit to meter by itself, compensation %s, and take a frame of somebody at this distance.', $onUnit->signed()),
+            sprintf(
+                'Set the unit to meter by itself, compensation %s, and take a frame of somebody at this distance.',
+                $onUnit->signed(),
+            ),
             sprintf('Turn it to manual at what it gave: about %s.', $ways->locked()->label()),
             'Keep it while distance, ceiling, aperture and ISO stay: the shutter may move. Meter again when one of them changes.',
         ];

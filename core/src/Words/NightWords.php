@@ -22,7 +22,10 @@ final class NightWords
     {
         return match ($caution) {
             Caution::Eyes => 'A baby is there: never fire near its eyes; bounce, or leave the flash off.',
-            Caution::Near => sprintf('Under %s: turn the head away from the eyes.', $voice->unit === LengthUnit::Metres ? 'a metre' : $voice->length(Length::ofMetres(Caution::CLOSE))),
+            Caution::Near => sprintf(
+                'Under %s: turn the head away from the eyes.',
+                $voice->unit === LengthUnit::Metres ? 'a metre' : $voice->length(Length::ofMetres(Caution::CLOSE)),
+            ),
             Caution::Epilepsy => 'Many pops in a row: ask the host whether anybody is photosensitive.',
             Caution::Flames => 'Open flames: keep head, gel and cloth away from them, and heed the house.',
             Caution::Animals => 'Animals: ask before you fire at all.',

@@ -26,7 +26,13 @@ final class OfferWords
             : "the flash then falls short by {$offer->short->amount()}";
 
         return match ($offer->kind) {
-            OfferKind::Density => sprintf('A %s-stop ND filter gives %s, and takes %s from room and flash alike; %s.', Number::plain($offer->density), $settings, $cost, $flash),
+            OfferKind::Density => sprintf(
+                'A %s-stop ND filter gives %s, and takes %s from room and flash alike; %s.',
+                Number::plain($offer->density),
+                $settings,
+                $cost,
+                $flash,
+            ),
             OfferKind::HighSpeed => "High-speed sync gives $settings with the whole frame lit, and takes $cost from the flash alone; $flash.",
         };
     }

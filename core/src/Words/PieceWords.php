@@ -19,7 +19,12 @@ final class PieceWords
     public static function inALine(PieceKind $kind, Record $piece, Voice $voice): string
     {
         return match ($kind) {
-            PieceKind::Body => sprintf('%s steps, sync %s s, to ISO %s', $piece->text('step'), $piece->text('sync'), $piece->text('usableIso')),
+            PieceKind::Body => sprintf(
+                '%s steps, sync %s s, to ISO %s',
+                $piece->text('step'),
+                $piece->text('sync'),
+                $piece->text('usableIso'),
+            ),
             PieceKind::Lens => self::lens($piece),
             PieceKind::Flash => self::unit($piece, $voice),
             PieceKind::Modifier => self::modifier($piece),
@@ -45,14 +50,22 @@ final class PieceWords
         $wide = $openings->at($focal->min)->label();
         $narrow = $openings->at($focal->max)->label();
 
-        return sprintf('%s mm, %s', self::span($focal->min, $focal->max), $wide === $narrow ? $wide : "$wide to $narrow");
+        return sprintf(
+            '%s mm, %s',
+            self::span($focal->min, $focal->max),
+            $wide === $narrow ? $wide : "$wide to $narrow",
+        );
     }
 
     private static function unit(Record $piece, Voice $voice): string
     {
         $guide = array_map(static fn(Record $step): float => $step->number('guideNumber'), $piece->records('zoom'));
 
-        return sprintf('%s, down to 1/%d', $voice->guideNumbers(min([...$guide, INF]), max([...$guide, 0.0])), 2 ** $piece->whole('lowestUnderFull'));
+        return sprintf(
+            '%s, down to 1/%d',
+            $voice->guideNumbers(min([...$guide, INF]), max([...$guide, 0.0])),
+            2 ** $piece->whole('lowestUnderFull'),
+        );
     }
 
     private static function modifier(Record $piece): string

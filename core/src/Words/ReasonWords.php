@@ -49,7 +49,11 @@ final readonly class ReasonWords
             $self->output(),
             $self->backdrop(),
             $self->eyes(),
-            new Reason('one-more', GainWords::of(OneMoreStop::of($solution), $voice), 'a stop: 2 × ISO, 2 × time, N/√2, 2 × output, d/√2 for direct light'),
+            new Reason(
+                'one-more',
+                GainWords::of(OneMoreStop::of($solution), $voice),
+                'a stop: 2 × ISO, 2 × time, N/√2, 2 × output, d/√2 for direct light',
+            ),
             $self->doubt(),
         ];
     }
@@ -105,7 +109,11 @@ final readonly class ReasonWords
         $body = $this->moment->body;
         $slowest = 1.0 / $body->steadinessAt($this->moment->lens->focalLength)->seconds;
         $label = $this->settings()->shutter->label();
-        $hold = sprintf('At %s mm you can hold 1/%s s.', Number::plain($this->moment->lens->focalLength), Number::plain($slowest, 0));
+        $hold = sprintf(
+            'At %s mm you can hold 1/%s s.',
+            Number::plain($this->moment->lens->focalLength),
+            Number::plain($slowest, 0),
+        );
 
         return new Reason('shutter', match ($this->best->choice->shutterBound) {
             Limit::Held => "$label is held by you. $hold",
@@ -155,9 +163,17 @@ final readonly class ReasonWords
         $way = $this->moment->pointing->aim === null ? 'has least against it' : 'is your choice';
 
         $zoom = $this->moment->zoomFor($aim);
-        $stands = sprintf('the zoom stands at %s mm, %s', Number::plain($zoom->focalLength, 0), $this->voice->guideNumber($zoom->guideNumber));
+        $stands = sprintf(
+            'the zoom stands at %s mm, %s',
+            Number::plain($zoom->focalLength, 0),
+            $this->voice->guideNumber($zoom->guideNumber),
+        );
 
-        return new Reason('head', "{$aim->inWords()} $way; $stands. A full pop brings $exposure lx·s to the face.{$this->split()}", 'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity');
+        return new Reason(
+            'head',
+            "{$aim->inWords()} $way; $stands. A full pop brings $exposure lx·s to the face.{$this->split()}",
+            'H = ∫ I(θ)·ρ/π·cos·cos/r² + radiosity',
+        );
     }
 
     private function split(): string
@@ -210,7 +226,11 @@ final readonly class ReasonWords
             Eyes::Open => 'the eyes stay open',
         };
 
-        return new Reason('eyes', "Light from above against light on the face: {$ratio->signed()} stops, $judgement.", 'log2(H_crown / H_face)');
+        return new Reason(
+            'eyes',
+            "Light from above against light on the face: {$ratio->signed()} stops, $judgement.",
+            'log2(H_crown / H_face)',
+        );
     }
 
     private function doubt(): Reason

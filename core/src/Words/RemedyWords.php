@@ -36,7 +36,10 @@ final class RemedyWords
             RemedyKind::FasterLensOrIso => 'A lens that opens one stop wider, or one more usable stop of ISO, buys one stop of flash and of room.',
             RemedyKind::StrongerUnit => "A unit of {$voice->guideNumber($remedy->figure)} at this zoom would reach, or $stops worth of units side by side.",
             RemedyKind::OtherAim => self::pointing($remedy),
-            RemedyKind::Closer => sprintf('Standing %s away instead would be enough.', $remedy->distance === null ? '' : $voice->length($remedy->distance)),
+            RemedyKind::Closer => sprintf(
+                'Standing %s away instead would be enough.',
+                $remedy->distance === null ? '' : $voice->length($remedy->distance),
+            ),
             RemedyKind::StandOrStabiliser => 'Rest the camera on a stand, or use a stabilised lens.',
             RemedyKind::ShorterLens => "At $figure mm hands can hold sync speed.",
         };
@@ -47,7 +50,12 @@ final class RemedyWords
         $aim = $remedy->aim ?? HeadAim::Direct;
 
         return is_finite($remedy->worth->value)
-            ? sprintf('Pointing the head %s gains %s%s.', $aim->inSentence(), $remedy->worth->amount(), $aim->isBounced() ? '' : ', at the price of hard, flat light')
+            ? sprintf(
+                'Pointing the head %s gains %s%s.',
+                $aim->inSentence(),
+                $remedy->worth->amount(),
+                $aim->isBounced() ? '' : ', at the price of hard, flat light',
+            )
             : sprintf('Pointing the head %s does bring light to the face.', $aim->inSentence());
     }
 }

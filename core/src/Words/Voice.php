@@ -70,7 +70,9 @@ final readonly class Voice
     /** "guide number 28–58 m", "guide number 92–190 ft". @param float $from metres, as $to */
     public function guideNumbers(float $from, float $to): string
     {
-        [$each, $decimals, $symbol] = $this->unit === LengthUnit::Metres ? [1.0, 2, 'm'] : [self::METRES_OF_AN_INCH * self::INCHES, 0, 'ft'];
+        [$each, $decimals, $symbol] = $this->unit === LengthUnit::Metres
+            ? [1.0, 2, 'm']
+            : [self::METRES_OF_AN_INCH * self::INCHES, 0, 'ft'];
         $ends = array_unique([Number::plain($from / $each, $decimals), Number::plain($to / $each, $decimals)]);
 
         return sprintf('guide number %s %s', implode('–', $ends), $symbol);
@@ -107,7 +109,9 @@ final readonly class Voice
 
     private function localTime(LocalTime $time): string
     {
-        return $this->clock === Clock::Hours24 ? $time->plain() : ($time->day === '' ? '' : "$time->day, ") . $this->time($time->clock);
+        return $this->clock === Clock::Hours24
+            ? $time->plain()
+            : ($time->day === '' ? '' : "$time->day, ") . $this->time($time->clock);
     }
 
     private function amount(Amount $amount): string

@@ -28,6 +28,9 @@ final class ChangePassword
         $request->session()->regenerate();
         Door::changeLock($user, $asked->text('password'), $request->session()->getId());
 
-        return redirect()->route('account')->with('notice', 'The new password is set. Every other browser that was signed in has been signed out.');
+        return redirect()->route('account')->with(
+            'notice',
+            'The new password is set. Every other browser that was signed in has been signed out.',
+        );
     }
 }

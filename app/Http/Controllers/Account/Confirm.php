@@ -21,7 +21,11 @@ final class Confirm
         $password = AccountForm::password($request);
         Tries::take('password', $limit = TryLimit::pair($account->email, 'confirm'));
         if (Door::find($account->email, $password) === null) {
-            throw ValidationException::withMessages(['password' => 'This is not the password that was chosen. If you do not know it, choose a new one by “Forgotten the password?”.']);
+            throw ValidationException::withMessages(
+                [
+                    'password' => 'This is not the password that was chosen. If you do not know it, choose a new one by “Forgotten the password?”.',
+                ],
+            );
         }
         Tries::forgive($limit);
         $account->forceFill(['confirmed_at' => $account->confirmed_at ?? now()])->save();

@@ -28,7 +28,10 @@ final class Register
         Tries::take('email', TryLimit::mails($asked->text('email')), TryLimit::mailsFrom((string) $request->ip()));
         defer(static fn() => self::make($asked));
 
-        return redirect()->route('register')->with('notice', "A mail to {$asked->text('email')} is on its way. Open the link in it to go on." . MailBox::hint());
+        return redirect()->route('register')->with(
+            'notice',
+            "A mail to {$asked->text('email')} is on its way. Open the link in it to go on." . MailBox::hint(),
+        );
     }
 
     private static function make(Record $asked): void

@@ -26,9 +26,14 @@ final class ResetPassword
             Door::changeLock($user, $password);
         });
         if ($outcome !== Password::PASSWORD_RESET) {
-            throw ValidationException::withMessages(['email' => 'The link is used up, too old, or belongs to another address. Ask for a new one.']);
+            throw ValidationException::withMessages(
+                ['email' => 'The link is used up, too old, or belongs to another address. Ask for a new one.'],
+            );
         }
 
-        return redirect()->route('login')->with('notice', 'The new password is set, and everybody who was signed in has been signed out. Sign in with it.');
+        return redirect()->route('login')->with(
+            'notice',
+            'The new password is set, and everybody who was signed in has been signed out. Sign in with it.',
+        );
     }
 }

@@ -24,6 +24,9 @@ final class SendResetLink
         Tries::take('email', TryLimit::mails($email), TryLimit::mailsFrom((string) $request->ip()));
         defer(static fn() => Password::sendResetLink(['email' => $email]));
 
-        return redirect()->route('password.request')->with('notice', 'If there is such an account, a link is on its way. It works for an hour.' . MailBox::hint());
+        return redirect()->route('password.request')->with(
+            'notice',
+            'If there is such an account, a link is on its way. It works for an hour.' . MailBox::hint(),
+        );
     }
 }

@@ -19,7 +19,11 @@ final class ShowAccount
     {
         return Inertia::render('account/Account', [
             'form' => AccountForm::voice()->form(),
-            'elsewhere' => DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $request->session()->getId())->count(),
+            'elsewhere' => DB::table('sessions')->where('user_id', $user->id)->where(
+                'id',
+                '!=',
+                $request->session()->getId(),
+            )->count(),
         ]);
     }
 }

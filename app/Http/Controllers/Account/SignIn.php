@@ -20,7 +20,11 @@ final class SignIn
         Tries::take('email', ...$range = KnownDevice::range($request, $asked->text('email')));
         $user = Door::find($asked->text('email'), $asked->text('password'));
         if ($user?->confirmed_at === null) {
-            throw ValidationException::withMessages(['email' => 'No account has this address and password, or its address is not confirmed yet: the link in the mail does that.']);
+            throw ValidationException::withMessages(
+                [
+                    'email' => 'No account has this address and password, or its address is not confirmed yet: the link in the mail does that.',
+                ],
+            );
         }
         Tries::forgive(...$range);
         Door::letIn($request, $user, $asked->text('password'), $asked->flag('remember'));

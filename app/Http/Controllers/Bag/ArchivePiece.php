@@ -15,6 +15,11 @@ final class ArchivePiece
         $away = $piece->archived_at === null;
         $piece->update(['archived_at' => $away ? now() : null]);
 
-        return back()->with('notice', $away ? "“{$piece->name()}” is archived. Nights that use it keep it." : "“{$piece->name()}” is back in the bag.");
+        return back()->with(
+            'notice',
+            $away
+                ? "“{$piece->name()}” is archived. Nights that use it keep it."
+                : "“{$piece->name()}” is back in the bag.",
+        );
     }
 }

@@ -20,6 +20,9 @@ final class CopyPiece
         $copy = new Piece(['kind' => $piece->kind, 'data' => ['name' => $name] + $piece->data]);
         $user->putIntoBag($copy);
 
-        return redirect()->route('pieces.show', $copy)->with('notice', "This is a copy of “{$piece->name()}”. Change what differs.");
+        return redirect()->route('pieces.show', $copy)->with(
+            'notice',
+            "This is a copy of “{$piece->name()}”. Change what differs.",
+        );
     }
 }

@@ -16,6 +16,9 @@ final class FillBag
     {
         StarterBag::ensureFor($user);
 
-        return redirect()->route('bag')->with('notice', 'Plain gear to start from is in your bag. Change its figures to those of yours.');
+        return redirect()->route('bag')->with(
+            'notice',
+            'Plain gear to start from is in your bag. Change its figures to those of yours.',
+        );
     }
 }

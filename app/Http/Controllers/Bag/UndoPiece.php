@@ -14,7 +14,9 @@ final class UndoPiece
 {
     public function __invoke(Piece $piece): RedirectResponse
     {
-        $before = $piece->before ?? throw ValidationException::withMessages(['page' => "“{$piece->name()}” has no change to take back."]);
+        $before = $piece->before ?? throw ValidationException::withMessages(
+            ['page' => "“{$piece->name()}” has no change to take back."],
+        );
         $piece->update(['before' => $piece->data, 'data' => $before]);
         MomentsStillFit::with($piece);
 

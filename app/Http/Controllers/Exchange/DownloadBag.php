@@ -17,8 +17,19 @@ final class DownloadBag
 {
     public function __invoke(#[CurrentUser] User $user): Response
     {
-        return Csv::download('bag', ['Kind', 'Name', 'Figures', 'Archived'], array_values($user->pieces()->orderBy('kind')->orderBy('id')->get()->map(static fn(Piece $p): array => [
-            $p->kind->inWords(), $p->name(), PieceWords::inALine($p->kind, $p->figures(), Voice::plain()), $p->archived_at === null ? 'no' : 'yes',
+        return Csv::download('bag', [
+            'Kind',
+            'Name',
+            'Figures',
+            'Archived',
+        ], array_values($user->pieces()->orderBy('kind')->orderBy('id')->get()->map(static fn(Piece $p): array => [
+            $p->kind->inWords(), $p->name(), PieceWords::inALine(
+                $p->kind,
+                $p->figures(),
+                Voice::plain(),
+            ), $p->archived_at === null
+                ? 'no'
+                : 'yes',
         ])->all()));
     }
 }

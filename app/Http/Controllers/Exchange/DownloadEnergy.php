@@ -15,7 +15,16 @@ use Illuminate\Http\Response;
 /** The energy plan as a table, with all outputs reckoned. */
 final class DownloadEnergy
 {
-    private const HEAD = ['Flash', 'Moment', 'Pops', 'Full pops', 'Ready after s', 'Pause s', 'Heat of 1', 'Sets change'];
+    private const HEAD = [
+        'Flash',
+        'Moment',
+        'Pops',
+        'Full pops',
+        'Ready after s',
+        'Pause s',
+        'Heat of 1',
+        'Sets change',
+    ];
 
     public function __invoke(Night $night, #[CurrentUser] User $user): Response
     {

@@ -25,6 +25,10 @@ final class DownloadKit
             }
         }
 
-        return Csv::download("$night->name kit check", ['Starts', 'Moment', 'Way', 'Head', 'Margin stops', 'Bound by'], $rows);
+        return Csv::download(
+            "$night->name kit check",
+            ['Starts', 'Moment', 'Way', 'Head', 'Margin stops', 'Bound by'],
+            $rows,
+        );
     }
 }

@@ -24,7 +24,9 @@ final class DownloadTimetable
     public function __invoke(Night $night, #[CurrentUser] User $user): Response
     {
         return Csv::download("$night->name timetable", self::HEAD, array_map(static fn(TimetableRow $r): array => [
-            $r->startsAt, $r->endsAt, $r->name, $r->room, $r->openAbove ? null : $r->ceiling, $r->distance, $r->glow, $r->roomUnder,
+            $r->startsAt, $r->endsAt, $r->name, $r->room, $r->openAbove
+                ? null
+                : $r->ceiling, $r->distance, $r->glow, $r->roomUnder,
             $r->answer?->shutter, $r->answer?->aperture, $r->answer?->iso, $r->answer?->head, $r->answer?->output, $r->answer?->shortfall,
             implode(' ', [...$r->rules, ...$r->cautions]), $r->notes,
         ], TimetablePage::of($night, $user, Voice::plain(), PHP_INT_MAX)->rows));

@@ -21,7 +21,10 @@ final class ShowProgress
         return match ($import->state) {
             ImportState::Taken => new JsonResponse($import->outcome),
             ImportState::Refused => new JsonResponse($import->outcome, JsonResponse::HTTP_UNPROCESSABLE_ENTITY),
-            ImportState::Waiting, ImportState::Running => new JsonResponse(['import' => $import->id, 'done' => $import->done, 'total' => $import->total], JsonResponse::HTTP_ACCEPTED),
+            ImportState::Waiting, ImportState::Running => new JsonResponse(
+                ['import' => $import->id, 'done' => $import->done, 'total' => $import->total],
+                JsonResponse::HTTP_ACCEPTED,
+            ),
         };
     }
 }

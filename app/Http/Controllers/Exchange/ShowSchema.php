@@ -12,6 +12,9 @@ final class ShowSchema
 {
     public function __invoke(string $kind): JsonResponse
     {
-        return new JsonResponse(Schemas::all()[$kind] ?? abort(404), options: JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return new JsonResponse(
+            Schemas::all()[$kind] ?? abort(404),
+            options: JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 }

@@ -20,11 +20,16 @@ final class AddMoment
     public function __invoke(Night $night, #[CurrentUser] User $user): RedirectResponse
     {
         if ($night->moments()->count() >= DocumentKind::MOST_MOMENTS) {
-            throw ValidationException::withMessages(['page' => sprintf('A night holds at most %d moments.', DocumentKind::MOST_MOMENTS)]);
+            throw ValidationException::withMessages(
+                ['page' => sprintf('A night holds at most %d moments.', DocumentKind::MOST_MOMENTS)],
+            );
         }
         $last = $night->moments()->reorder()->orderByRaw(Night::inTimeOrder() . ' desc')->orderByDesc('id')->first();
 
-        return redirect()->route('moments.bench', $last === null ? StarterNight::begin($user, $night) : self::after($last));
+        return redirect()->route(
+            'moments.bench',
+            $last === null ? StarterNight::begin($user, $night) : self::after($last),
+        );
     }
 
     private static function after(Moment $last): Moment

@@ -18,8 +18,13 @@ use Kaddle\Core\Words\Voice;
 /** Who could set the output of a draft, with the clothes and the backdrop that are planned; stores nothing. */
 final class CompareWays
 {
-    public function __invoke(MomentRequest $draft, #[CurrentUser] User $user, KnownLights $known, Voice $voice): JsonResponse
-    {
+    public function __invoke(
+        MomentRequest $draft,
+        #[CurrentUser]
+        User $user,
+        KnownLights $known,
+        Voice $voice,
+    ): JsonResponse {
         $solution = MomentSolver::solve($draft->light(), $known);
 
         return new JsonResponse(WaysDocument::of(

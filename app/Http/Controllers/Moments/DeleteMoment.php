@@ -14,7 +14,9 @@ final class DeleteMoment
     public function __invoke(Moment $moment): RedirectResponse
     {
         if ($moment->night->moments()->count() === 1) {
-            throw ValidationException::withMessages(['page' => 'This is the only moment of the night. Delete the night instead.']);
+            throw ValidationException::withMessages(
+                ['page' => 'This is the only moment of the night. Delete the night instead.'],
+            );
         }
         $moment->delete();
 

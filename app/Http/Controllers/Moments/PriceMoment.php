@@ -18,6 +18,12 @@ final class PriceMoment
     {
         $moment = $draft->light();
 
-        return new JsonResponse(CostsDocument::of($moment, $moment->pointing->aim ?? MomentSolver::solve($moment, $known)->best->light->aim, $voice));
+        return new JsonResponse(
+            CostsDocument::of(
+                $moment,
+                $moment->pointing->aim ?? MomentSolver::solve($moment, $known)->best->light->aim,
+                $voice,
+            ),
+        );
     }
 }

@@ -19,7 +19,9 @@ final class SavePlan
     public function __invoke(Request $request, Moment $moment): RedirectResponse
     {
         Seen::mustBe($moment->revision, $request);
-        $moment->takePlan(MomentForm::plan()->whole(array_diff_key($request->post(), ['roomId' => null, 'revision' => null])));
+        $moment->takePlan(
+            MomentForm::plan()->whole(array_diff_key($request->post(), ['roomId' => null, 'revision' => null])),
+        );
         self::move($moment, $request->post('roomId'));
         $moment->save();
 
@@ -36,7 +38,10 @@ final class SavePlan
         try {
             MomentReader::fromArray($moment->load(array_diff(Moment::WHOLE, ['room.venue']))->document());
         } catch (FaultyDocument $e) {
-            throw FaultyDocument::at('roomId', Sentence::of('It does not fit into “%s” as it stands. %s', $room->name, $e->sentence()));
+            throw FaultyDocument::at(
+                'roomId',
+                Sentence::of('It does not fit into “%s” as it stands. %s', $room->name, $e->sentence()),
+            );
         }
     }
 }

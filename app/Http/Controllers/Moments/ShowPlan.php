@@ -25,7 +25,9 @@ final class ShowPlan
             'form' => MomentForm::plan()->form(),
             'values' => $moment->wholePlan()->toArray(),
             'roomId' => $moment->room_id,
-            'rooms' => $moment->night->venue->rooms->map(static fn(Room $r): array => ['id' => $r->id, 'name' => $r->name])->all(),
+            'rooms' => $moment->night->venue->rooms->map(
+                static fn(Room $r): array => ['id' => $r->id, 'name' => $r->name],
+            )->all(),
         ]);
     }
 }

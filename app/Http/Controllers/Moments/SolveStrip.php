@@ -24,11 +24,20 @@ final class SolveStrip
     {
         $strip = $request->input('strip');
         if (!is_array($strip) || !array_is_list($strip) || count($strip) > self::MOST) {
-            throw ValidationException::withMessages(['strip' => sprintf('Give the places as a list of at most %d.', self::MOST)]);
+            throw ValidationException::withMessages(
+                ['strip' => sprintf('Give the places as a list of at most %d.', self::MOST)],
+            );
         }
-        $moments = array_filter(array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $draft->lightWith($parts) : null, $strip));
-        $solutions = array_map(static fn(Solution $s): SolutionDocument => SolutionDocument::of($s, $voice), MomentSolver::solveAll($moments, $known));
+        $moments = array_filter(
+            array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $draft->lightWith($parts) : null, $strip),
+        );
+        $solutions = array_map(
+            static fn(Solution $s): SolutionDocument => SolutionDocument::of($s, $voice),
+            MomentSolver::solveAll($moments, $known),
+        );
 
-        return new JsonResponse(array_map(static fn(int $i): ?SolutionDocument => $solutions[$i] ?? null, array_keys($strip)));
+        return new JsonResponse(
+            array_map(static fn(int $i): ?SolutionDocument => $solutions[$i] ?? null, array_keys($strip)),
+        );
     }
 }

@@ -26,6 +26,9 @@ final class CopyNight
             $copy->moments()->save($moment->replicate(Moment::OWN));
         }
 
-        return redirect()->route('nights.show', $copy)->with('notice', 'This is the copy. Glow that comes from the curves of its rooms has moved with the sun.');
+        return redirect()->route('nights.show', $copy)->with(
+            'notice',
+            'This is the copy. Glow that comes from the curves of its rooms has moved with the sun.',
+        );
     }
 }

@@ -20,6 +20,9 @@ final class ShowKit
     {
         $moments = $night->wholeMoments();
 
-        return Inertia::render('nights/Kit', ['kit' => KitPage::of($night, $moments, NightKit::of($user, $moments), $voice)]);
+        return Inertia::render(
+            'nights/Kit',
+            ['kit' => KitPage::of($night, $moments, NightKit::of($user, $moments), $voice)],
+        );
     }
 }

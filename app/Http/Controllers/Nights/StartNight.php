@@ -27,7 +27,12 @@ final class StartNight
     {
         $asked = NightForm::start()->whole(array_diff_key($request->post(), ['zone' => null]));
         $template = $asked->has('template') ? $asked->choice('template', NightTemplate::class) : null;
-        $night = self::justStarted($user, $asked) ?? self::start($user, $asked, $template, $request->post('zone') ?? 'UTC');
+        $night = self::justStarted($user, $asked) ?? self::start(
+            $user,
+            $asked,
+            $template,
+            $request->post('zone') ?? 'UTC',
+        );
 
         return $template === null
             ? redirect()->route('moments.bench', $night->moments()->firstOrFail())

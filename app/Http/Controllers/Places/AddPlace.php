@@ -19,6 +19,9 @@ final class AddPlace
         Quota::places($user);
         $venue = StarterVenue::store($user, $request->post('name'), $request->post('zone'), 'name');
 
-        return redirect()->route('places.show', $venue)->with('notice', 'It is taken to lie where its time zone is. Give its own position for a sun that is right within minutes.');
+        return redirect()->route('places.show', $venue)->with(
+            'notice',
+            'It is taken to lie where its time zone is. Give its own position for a sun that is right within minutes.',
+        );
     }
 }

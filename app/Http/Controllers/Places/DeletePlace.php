@@ -14,7 +14,9 @@ final class DeletePlace
     public function __invoke(Venue $venue): RedirectResponse
     {
         if ($venue->nights()->exists()) {
-            throw ValidationException::withMessages(['page' => "Nights are held at “{$venue->name}”. Delete those first, or keep it."]);
+            throw ValidationException::withMessages(
+                ['page' => "Nights are held at “{$venue->name}”. Delete those first, or keep it."],
+            );
         }
         $venue->rooms()->delete();
         $venue->delete();

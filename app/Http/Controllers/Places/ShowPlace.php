@@ -22,7 +22,9 @@ final class ShowPlace
             'nights' => $venue->nights()->count(),
             'form' => PlaceForm::shape()->form(),
             'values' => array_diff_key($venue->document(), ['uid' => null]),
-            'rooms' => $venue->rooms()->withCount('moments')->get()->map(static fn(Room $r): RoomSummary => Listings::room($r, $voice))->all(),
+            'rooms' => $venue->rooms()->withCount('moments')->get()->map(
+                static fn(Room $r): RoomSummary => Listings::room($r, $voice),
+            )->all(),
         ]);
     }
 }

@@ -20,7 +20,9 @@ final class AddRoom
         $kind = RoomKind::tryFrom(is_string($kind = $request->post('kind')) ? $kind : '')
             ?? throw ValidationException::withMessages(['kind' => 'Choose a kind of room to start from.']);
         if ($venue->rooms()->count() >= DocumentKind::MOST_ROOMS) {
-            throw ValidationException::withMessages(['page' => sprintf('A place holds at most %d rooms.', DocumentKind::MOST_ROOMS)]);
+            throw ValidationException::withMessages(
+                ['page' => sprintf('A place holds at most %d rooms.', DocumentKind::MOST_ROOMS)],
+            );
         }
         $room = Room::ofKind($kind, ucfirst($kind->inWords()));
         $room->forceFill(['user_id' => $venue->user_id, 'venue_id' => $venue->id])->save();

@@ -15,7 +15,16 @@ final class DeleteRoom
     {
         $uses = $room->moments()->count();
         if ($uses > 0) {
-            throw ValidationException::withMessages(['page' => sprintf('%s in “%s”. Move %s first, or keep the room.', $uses === 1 ? 'A moment takes place' : "$uses moments take place", $room->name, $uses === 1 ? 'it' : 'them')]);
+            throw ValidationException::withMessages(
+                [
+                    'page' => sprintf(
+                        '%s in “%s”. Move %s first, or keep the room.',
+                        $uses === 1 ? 'A moment takes place' : "$uses moments take place",
+                        $room->name,
+                        $uses === 1 ? 'it' : 'them',
+                    ),
+                ],
+            );
         }
         $room->delete();
 
