@@ -55,14 +55,16 @@ final readonly class ExactStops
     /** As compensation dials show it: "+1⅓", "−⅔", "0". */
     public function signed(): string
     {
+        $sign = $this->thirtieths < 0 ? '−' : '+';
         $whole = intdiv(abs($this->thirtieths), self::PER_STOP);
         $rest = abs($this->thirtieths) % self::PER_STOP;
         $part = $rest === 0 ? '' : Number::partOfAStop($rest);
 
         return match (true) {
             $this->thirtieths === 0 => '0',
-            $rest !== 0 && $whole > 0 && str_starts_with($part, '0') => ($this->thirtieths < 0 ? '−' : '+') . $whole . substr($part, 1),
-            default => ($this->thirtieths < 0 ? '−' : '+') . ($whole > 0 || $part === '' ? (string) $whole : '') . $part,
+            str_starts_with($part, '0') => $sign . $whole . substr($part, 1),
+            $whole === 0 => $sign . $part,
+            default => $sign . $whole . $part,
         };
     }
 }

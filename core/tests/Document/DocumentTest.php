@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Document;
 
 use Kaddle\Core\Document\ControlDocument;
+use Kaddle\Core\Document\PointDocument;
 use Kaddle\Core\Document\PoolDocument;
 use Kaddle\Core\Document\RayDocument;
 use Kaddle\Core\Document\RayKind;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Document\TickDocument;
+use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
@@ -95,6 +97,33 @@ final class DocumentTest extends TestCase
         self::assertEqualsWithDelta(0.2, $section->head->z - $section->camera->z, 1e-9);
         self::assertSame(18.0, $section->backdrop->x);
         self::assertFalse($section->openAbove);
+    }
+
+    /** 2.5 m of people stand in rows of at most 0.8 m: four behind the first, the last where the group ends. */
+    public function testAGroupStandsInRows(): void
+    {
+        $section = self::document(['people.depth' => 2.5, 'people.behind' => 'band'])->section;
+        self::assertSame([8.625, 9.25, 9.875, 10.5], array_map(static fn(PointDocument $row): float => $row->x, $section->rows));
+        self::assertSame(14.5, $section->behind->x, 'a band at 4 m behind them');
+        self::assertSame([], self::document([])->section->rows);
+        self::assertSame(18.0, self::document(['people.depth' => 9, 'people.behind' => 'band'])->section->behind->x, 'the wall ends it');
+    }
+
+    /** The clicks to another way, with the same settings, are what its output lies over the one in use. */
+    public function testAnotherWayTellsItsClicks(): void
+    {
+        $document = self::document(['head' => 'up']);
+        $moment = Moments::with(['head' => 'up']);
+        $outputs = array_map(static fn(Output $output): string => $output->label(), $moment->flash->scale());
+        $at = static fn(string $label): int => (int) array_search($label, $outputs, true);
+        $told = 0;
+        foreach ($document->aims as $aim) {
+            if ($aim->clicks !== null) {
+                self::assertSame($at($aim->output) - $at($document->output->label), $aim->clicks, $aim->label);
+                ++$told;
+            }
+        }
+        self::assertGreaterThan(2, $told);
     }
 
     public function testTheBeamGoesFromTheHeadByTheCeilingToTheFace(): void

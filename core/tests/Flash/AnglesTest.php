@@ -32,6 +32,8 @@ final class AnglesTest extends TestCase
         yield 'back' => [180.0, 60.0, Vector::of(-0.5, 0.0, sqrt(0.75)), 'tilt 60°, turned round to the back', false];
         yield 'back the other way' => [-180.0, 0.0, Vector::of(-1.0, 0.0, 0.0), 'tilt 0°, turned round to the back', false];
         yield 'a hair to the left' => [0.4, -15.0, Vector::of(cos(deg2rad(15.0)), 0.0, -sin(deg2rad(15.0)))->plus(Vector::of(0.0, cos(deg2rad(15.0)) * sin(deg2rad(0.4)), 0.0)), 'tilt −15°', false];
+        yield 'a degree to the left' => [0.6, 0.0, Vector::of(1.0, 0.0, 0.0), 'turn 1° left, tilt 0°', true];
+        yield 'a degree to the right' => [-0.6, 0.0, Vector::of(1.0, 0.0, 0.0), 'turn 1° right, tilt 0°', true];
         yield 'nearly straight' => [4.9, -4.9, Vector::of(cos(deg2rad(4.9)) * cos(deg2rad(4.9)), cos(deg2rad(4.9)) * sin(deg2rad(4.9)), -sin(deg2rad(4.9))), 'turn 5° left, tilt −5°', true];
         yield 'just not straight' => [5.0, 0.0, Vector::of(cos(deg2rad(5.0)), sin(deg2rad(5.0)), 0.0), 'turn 5° left, tilt 0°', false];
     }

@@ -62,6 +62,7 @@ final class SunTest extends TestCase
         yield 'low sun' => [5.0, 5_000.0];
         yield 'between two marks, the geometric middle' => [7.5, 7746.0];
         yield 'afternoon' => [20.0, 30_000.0];
+        yield 'thirty degrees' => [30.0, 50_000.0];
         yield 'noon in spring' => [45.0, 77_000.0];
         yield 'high noon' => [60.0, 96_000.0];
         yield 'overhead' => [90.0, 110_000.0];
@@ -78,7 +79,10 @@ final class SunTest extends TestCase
     {
         yield 'day' => [40.0, 5500.0];
         yield 'afternoon' => [10.0, 5000.0];
+        yield 'just over fifteen degrees' => [16.0, 5500.0];
+        yield 'just before sunset' => [0.5, 4050.0];
         yield 'sunset' => [0.0, 4000.0];
+        yield 'past the blue hour' => [-6.3, 10000.0];
         yield 'dusk' => [-3.0, 7000.0];
         yield 'blue hour' => [-6.0, 10000.0];
         yield 'night' => [-30.0, 10000.0];

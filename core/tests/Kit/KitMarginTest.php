@@ -41,6 +41,8 @@ final class KitMarginTest extends TestCase
         yield 'no light at all' => [[], 0.0, 0.0, 4.704, -INF, INF, KitBound::NoLight, true];
         // Av 4 for a group: room 5.5 − (5.129 + 4 − 6) = 2.371; fastest that fits 5.5 − 4 + 6 = 7.5: full 2.630 − (5.5 − 7.5) = 4.630.
         yield 'a deep group' => [[], 10.0, 4.0, 2.371, 4.630, 4.741, KitBound::Depth, false];
+        // Want 1.3: room 0.504; fastest that fits 1.3 − 1.667 + 6 = 5.633: full 2.630 − (1.3 − 5.633) = 6.963; lowest −2.630 + (1.3 − 5.129) + 7 = 0.541.
+        yield 'just light enough' => [['glow.ev' => -0.2], 10.0, 0.0, 0.504, 6.963, 0.541, KitBound::IsoAndAperture, false];
         // Want −0.5: room −1.296, and the face beside a room 2.796 under: log2(1 − 2^−2.796) = −0.2254, n = −2.2254;
         // full 2.2254 − (1.667 − 6) = 6.559; lowest −2.2254 + 1.667 − 6 + 7 = 0.441.
         yield 'too dark' => [['glow.ev' => -2], 10.0, 0.0, -1.296, 6.559, 0.441, KitBound::IsoAndAperture, true];

@@ -28,9 +28,10 @@ final class EnergyPlanTest extends TestCase
         $plan = EnergyPlan::of([
             PlannedUse::ofMinutes('Supper', 60.0, 10.0, 0.25),
             PlannedUse::ofMinutes('Dance', 60.0, 10.0, 0.25),
+            PlannedUse::ofMinutes('Cake', 30.0, 10.0, 0.25),
         ], PowerSource::ofSeconds(2.6, 200.0));
-        self::assertSame([1200.0, 300.0, 1.5, 2], [$plan->pops, $plan->energy, $plan->setsUsed, $plan->setsToCarry]);
-        self::assertSame([0, 1], array_map(static fn($s): int => $s->changes, $plan->steps));
+        self::assertSame([1500.0, 375.0, 1.875, 3], [$plan->pops, $plan->energy, $plan->setsUsed, $plan->setsToCarry]);
+        self::assertSame([0, 1, 0], array_map(static fn($s): int => $s->changes, $plan->steps));
     }
 
     public function testFramesFasterThanTheUnitWait(): void
@@ -65,6 +66,8 @@ final class EnergyPlanTest extends TestCase
         self::assertSame([0.0, 0.0, 0], [$plan->pops, $plan->setsUsed, $plan->setsToCarry]);
         self::assertFalse($plan->steps[0]->waits());
         self::assertSame(INF, $plan->steps[0]->pause);
+        [$seldom] = EnergyPlan::of([PlannedUse::ofMinutes('Toast', 10.0, 0.5, 1.0)], PowerSource::ofSeconds(2.6, 200.0))->steps;
+        self::assertSame(120.0, $seldom->pause);
     }
 
     public function testRefusesASetOfNothing(): void
