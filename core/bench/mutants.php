@@ -6,8 +6,8 @@ declare(strict_types=1);
  * Whether the tests bite: php core/bench/mutants.php [--part=2/8] [--most=200] [--list] [path ...]
  *
  * Changes one thing at a time in the sources (an operator, a comparison, a number, a sign, a
- * condition) and runs the tests against it: those of the same room, then all, then the slow ones. What no
- * test notices is listed. Sources stay as they are: a changed class is loaded instead of its own.
+ * condition) and runs the tests against it: those of the same room, whole answers, all others, the slow ones.
+ * What no test notices is listed. Sources stay as they are: a changed class is loaded instead of its own.
  * Paths are files or folders under core/src (all of it by default) or app (whose tests need a
  * database that runs, as bin/test starts one). --part takes every n-th mutant, --most so many of
  * them, spread evenly; --list names them and runs nothing.
@@ -112,7 +112,12 @@ function stages(string $path): array
     $room = 'tests/' . basename(dirname($path));
     $quick = '--exclude-filter ' . escapeshellarg(SLOW);
 
-    return [...(is_dir(ROOT . "/core/$room") ? ["$quick $room"] : []), $quick, '--filter ' . escapeshellarg(SLOW)];
+    return [
+        ...(is_dir(ROOT . "/core/$room") ? ["$quick $room"] : []),
+        '--filter ' . escapeshellarg('(Answers|Figures)Test'),
+        $quick,
+        '--filter ' . escapeshellarg(SLOW),
+    ];
 }
 
 function survives(string $path, string $code, string $work): bool

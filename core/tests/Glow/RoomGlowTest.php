@@ -69,6 +69,59 @@ final class RoomGlowTest extends TestCase
         self::assertEqualsWithDelta(1.0, self::glow(0.0, [], [self::reading('22:00', 1.0)])->at(self::at('22:30'))->glow->ev, 0.1);
     }
 
+    /**
+     * By lamps alone the model is linear in stops: a prior of doubt D and n readings of doubt d weigh as 1/D² against n/d².
+     *
+     * @param list<Lamp> $lamps
+     */
+    #[DataProvider('lamps')]
+    public function testReadingsWeighAgainstWhatWasTold(array $lamps, float $lux, float $prior, int $readings): void
+    {
+        $told = Illuminance::ofLux($lux)->ev();
+        $point = self::glow(0.0, $lamps, array_fill(0, $readings, self::reading('22:00', $told + 1.0)))->at(self::at('23:00'));
+        $weight = $readings / ReadingKind::Incident->doubt() ** 2;
+        self::assertEqualsWithDelta($told + $weight / ($prior ** -2 + $weight), $point->glow->ev, 0.002);
+        self::assertEqualsWithDelta(hypot(sqrt(1.0 / ($prior ** -2 + $weight)), 0.2), $point->doubt, 0.003);
+    }
+
+    /** @return iterable<string, array{list<Lamp>, float, float, int}> lx, stops */
+    public static function lamps(): iterable
+    {
+        yield 'told, not measured' => [[self::lanterns()], 60.0, 1.0, 0];
+        yield 'told and measured once' => [[self::lanterns()], 60.0, 1.0, 1];
+        yield 'told and measured three times' => [[self::lanterns()], 60.0, 1.0, 3];
+        yield 'nobody told anything' => [[], 30.0, 4.0, 0];
+        yield 'measured once' => [[], 30.0, 4.0, 1];
+    }
+
+    /** With two readings that agree, a third disagrees from 2.5 standard deviations of its own doubt, the spot's and the curve's. */
+    public function testFromTwoAndAHalfSigmasAReadingDisagrees(): void
+    {
+        $d = ReadingKind::Incident->doubt();
+        $sigma = hypot(hypot($d, 0.2), sqrt(1.0 / (1.0 + 2.0 / $d ** 2)));
+        $told = Illuminance::ofLux(60.0)->ev();
+        $odd = static fn(float $off): array => self::glow(0.0, [self::lanterns()], [
+            self::reading('21:00', $told), self::reading('22:00', $told), self::reading('23:00', $told + $off),
+        ])->oddReadings();
+        self::assertSame([], $odd(2.45 * $sigma));
+        self::assertSame([2], array_keys($odd(2.55 * $sigma)));
+        self::assertEqualsWithDelta(-2.55 * $sigma, $odd(-2.55 * $sigma)[2] ?? 0.0, 0.01);
+        self::assertSame([], self::glow(0.0, [self::lanterns()], [self::reading('21:00', $told), self::reading('22:00', $told + 3.0)])->oddReadings(), 'of two nobody knows which');
+    }
+
+    /** Mired add by light: 60 lx of 2700 K and 60 lx of 5400 K are the mean of 370.4 and 185.2 mired, 3600 K. */
+    public function testColoursAddByTheirLight(): void
+    {
+        $cold = static fn(float $lux): Lamp => Lamp::of('Tubes', Illuminance::ofLux($lux), Kelvin::of(5400.0), []);
+        $night = static fn(Lamp ...$lamps): float => self::glow(0.0, array_values($lamps), [])->at(self::at('23:00'))->colour->kelvin;
+        self::assertEqualsWithDelta(3600.0, $night(self::lanterns(), $cold(60.0)), 1.0);
+        self::assertEqualsWithDelta(4320.0, $night(self::lanterns(), $cold(180.0)), 1.0);
+        self::assertEqualsWithDelta(2900.0, $night(), 1.0);
+        $noon = self::glow(0.05, [self::lanterns()], [])->at(self::at('13:00'));
+        self::assertGreaterThan(0.9, $noon->daylight);
+        self::assertEqualsWithDelta(5500.0, $noon->colour->kelvin, 400.0);
+    }
+
     public function testNamesTheReadingThatDisagrees(): void
     {
         $readings = [self::reading('20:00', 4.6), self::reading('21:00', 4.5), self::reading('22:00', 0.5), self::reading('23:00', 4.6)];
