@@ -50,12 +50,13 @@ final readonly class Offer
         $density = min(Aids::densityRange()->max, ceil($excess - Tolerance::ROUNDING));
         $offers = [self::of(OfferKind::Density, $moment->with(Aids::ofStops($density, null)), $solution, $density)];
 
-        return $moment->flash->highSpeed
-            ? [
-                ...$offers,
-                self::of(OfferKind::HighSpeed, $moment->with(Aids::ofStops(0.0, $body->sync)), $solution, 0.0),
-            ]
-            : $offers;
+        if (!$moment->flash->highSpeed) {
+            return $offers;
+        }
+        $pulsing = self::of(OfferKind::HighSpeed, $moment->with(Aids::ofStops(0.0, $body->sync)), $solution, 0.0);
+
+        // Where even the fastest shutter would not keep the aperture, it stays at sync speed and nothing is won.
+        return $pulsing->settings->aids->pulsesAt($pulsing->settings->shutter) ? [...$offers, $pulsing] : $offers;
     }
 
     /** With the head where it is. */

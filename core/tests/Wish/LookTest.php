@@ -118,6 +118,15 @@ final class LookTest extends TestCase
         self::assertSame([1.0, 1.0], array_values(get_object_vars(Role::ofShutter($pulsing, $plain->levels))), 'the shutter then moves the flash as well');
     }
 
+    /** EV 14 and 1.5 under ask for 1/6000 at f/2.8 and ISO 100: the fastest shutter is 1/4000. */
+    public function testHighSpeedSyncIsNotOfferedWhereItWinsNothing(): void
+    {
+        $bright = static fn(float $under): array => ['flash.highSpeed' => true, 'glow.ev' => 14, 'look.aperture' => 'f/2.8', 'look.roomUnder' => $under];
+        $kinds = static fn(float $under): array => array_column(Offer::allFor(MomentSolver::solve(Moments::with($bright($under)))), 'kind');
+        self::assertSame([OfferKind::Density, OfferKind::HighSpeed], $kinds(1.0));
+        self::assertSame([OfferKind::Density], $kinds(1.5));
+    }
+
     public function testNothingIsOfferedWhereSyncIsFastEnoughOrNoWishBinds(): void
     {
         self::assertSame([], Offer::allFor(self::solve([])));
