@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Form;
 
-use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Gear\OutfitForm;
+use Kaddle\Core\Gear\UnitForm;
 use Kaddle\Core\Intake\Field;
-use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\OneOrManyKind;
 use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\Record;
@@ -104,18 +103,7 @@ final class BounceForm
         return Shape::of(
             Field::needed('position', 'position of the head', TripleKind::within(self::coordinates()), 'm.'),
             self::direction('direction'),
-            Field::needed(
-                'guideNumber',
-                'guide number',
-                NumberKind::within(Beam::guideNumberRange()),
-                'At ISO 100 and full power.',
-            ),
-            Field::needed(
-                'halfAngleDeg',
-                'half-angle of the beam',
-                NumberKind::within(Beam::halfAngleRange()),
-                'Where half is left.',
-            ),
+            ...UnitForm::beam('halfAngleDeg'),
             ...OutfitForm::fields(),
         )->checked(self::mustPoint('direction'))->open();
     }

@@ -66,13 +66,7 @@ final class OutfitForm
     {
         $gel = Shape::of(
             Field::optional('kind', 'kind of gel', ChoiceKind::among(GelKind::cases())),
-            Field::optional(
-                'shift',
-                'shift of the gel',
-                NumberKind::within(Gel::shiftRange()),
-                'Above 0 warms: full orange is about 159.',
-            ),
-            Field::optional('loss', 'loss of the gel', NumberKind::within(Gel::lossRange())),
+            ...array_map(static fn(Field $figure): Field => $figure->orNone(), self::gel()->fields),
         )->inOneWay([['shift', 'loss'], ['kind']], 'Tell a gel either by its kind or by its shift and loss.');
 
         return [

@@ -54,13 +54,8 @@ final class UnitForm
         );
 
         return Shape::of(
-            Field::needed('zoom', 'zoom settings', self::zoomKind(), 'From wide to narrow.'),
-            Field::needed(
-                'bounceZoom',
-                'bounce zoom',
-                NumberKind::within(ZoomStep::focalRange()),
-                'Where the zoom goes when the head is tilted.',
-            ),
+            self::zoom(),
+            self::bounceZoom(),
             ...self::output(),
             ...[
                 Field::optional('feeds', 'batteries it takes', PartKind::listOf($feed, 'kind of battery', 4)),
@@ -80,31 +75,13 @@ final class UnitForm
     /** As a moment document carries it: with its zoom, or as a head that has none. */
     public static function figures(): Shape
     {
+        [$guideNumber, $halfAngle] = self::beam();
+
         return Shape::of(
-            Field::optional(
-                'zoom',
-                'zoom settings',
-                self::zoomKind(),
-                'From wide to narrow; leave it out for a head that does not zoom.',
-            ),
-            Field::optional(
-                'bounceZoom',
-                'bounce zoom',
-                NumberKind::within(ZoomStep::focalRange()),
-                'Where the zoom goes when the head is tilted.',
-            ),
-            Field::optional(
-                'guideNumber',
-                'guide number',
-                NumberKind::within(Beam::guideNumberRange()),
-                'Of a head that does not zoom, at ISO 100 and full power.',
-            ),
-            Field::optional(
-                'halfAngle',
-                'half-angle of the beam',
-                NumberKind::within(Beam::halfAngleRange()),
-                'The same: where half is left.',
-            ),
+            self::zoom()->orNone('From wide to narrow; leave it out for a head that does not zoom.'),
+            self::bounceZoom()->orNone(),
+            $guideNumber->orNone('Of a head that does not zoom, at ISO 100 and full power.'),
+            $halfAngle->orNone('The same: where half is left.'),
             ...self::output(),
             ...[Field::optional('highSpeed', 'high-speed sync', new FlagKind(), otherwise: false)],
             ...OutfitForm::fields(),
@@ -151,10 +128,32 @@ final class UnitForm
         )));
     }
 
-    private static function zoomKind(): PartKind
+    private static function zoom(): Field
     {
-        return PartKind::listOf(Shape::of(
+        return Field::needed('zoom', 'zoom settings', PartKind::listOf(Shape::of(
             Field::needed('focalLength', 'zoom setting', NumberKind::within(ZoomStep::focalRange())),
+            ...self::beam(),
+        ), 'zoom setting', self::MOST_ZOOM_STEPS, 1), 'From wide to narrow.');
+    }
+
+    private static function bounceZoom(): Field
+    {
+        return Field::needed(
+            'bounceZoom',
+            'bounce zoom',
+            NumberKind::within(ZoomStep::focalRange()),
+            'Where the zoom goes when the head is tilted.',
+        );
+    }
+
+    /**
+     * @param string $angle what the document calls the half-angle
+     *
+     * @return array{Field, Field}
+     */
+    public static function beam(string $angle = 'halfAngle'): array
+    {
+        return [
             Field::needed(
                 'guideNumber',
                 'guide number',
@@ -162,12 +161,12 @@ final class UnitForm
                 'At ISO 100 and full power.',
             ),
             Field::needed(
-                'halfAngle',
+                $angle,
                 'half-angle of the beam',
                 NumberKind::within(Beam::halfAngleRange()),
                 'Where half is left.',
             ),
-        ), 'zoom setting', self::MOST_ZOOM_STEPS, 1);
+        ];
     }
 
     /** @return list<Field> */

@@ -53,6 +53,12 @@ final readonly class Field
         );
     }
 
+    /** The same field where it may be left out, with another hint where that wants one. */
+    public function orNone(?string $hint = null): self
+    {
+        return new self($this->name, $this->label, $this->kind, true, $hint ?? $this->hint, null, $this->when);
+    }
+
     /** What it is taken for where it is left out, as a record holds it; null where that means nothing. */
     public function otherwise(): mixed
     {

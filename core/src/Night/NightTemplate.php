@@ -28,7 +28,9 @@ enum NightTemplate: string
     public function moments(): array
     {
         $m = TemplateMoment::of(...);
-        [$hall, $gallery, $club, $outside] = [RoomKind::FunctionRoom, RoomKind::Gallery, RoomKind::BlackClub, RoomKind::OpenAir];
+        [$hall, $gallery, $club, $outside] = [
+            RoomKind::FunctionRoom, RoomKind::Gallery, RoomKind::BlackClub, RoomKind::OpenAir,
+        ];
         [$still, $talk, $walk, $dance] = [Movement::Still, Movement::Talk, Movement::Walk, Movement::Dance];
         [$wall, $guests, $decor, $band, $dark] = [
             Behind::Wall, Behind::Guests, Behind::Decor, Behind::Band, Behind::DarkHall,
