@@ -92,7 +92,7 @@ export class Place {
   processes(kind: 'start' | 'nginx' | 'fpm' | 'worker' | 'queue' | 'database'): number[] {
     switch (kind) {
       case 'start':
-        return pids(`^bash ${ROOT}/bin/start`).filter((pid) => readFileSync(`/proc/${pid}/environ`, 'utf8').includes(`KADDLE_VAR=${this.folder}\0`));
+        return pids(`^bash ${ROOT}/bin/start`).filter((pid) => environment(pid).includes(`KADDLE_VAR=${this.folder}\0`));
       case 'database':
         return pids(`postgres -D .* -p ${/^DB_PORT=(\d+)$/m.exec(readFileSync(`${this.folder}/.env`, 'utf8'))?.[1] ?? 'none'} `);
       case 'worker':
@@ -105,6 +105,15 @@ export class Place {
 
 function pids(pattern: string): number[] {
   return list(spawnSync('pgrep', ['-f', pattern], { encoding: 'utf8' }).stdout);
+}
+
+/** Empty if the process has ended since it was listed: a shell of bin/start that only ran one command. */
+function environment(pid: number): string {
+  try {
+    return readFileSync(`/proc/${pid}/environ`, 'utf8');
+  } catch {
+    return '';
+  }
 }
 
 function list(text: string): number[] {
