@@ -16,9 +16,9 @@ final readonly class AnswerData
         public string $iso,
         /** Way that the head points, in words. */
         public string $head,
-        /** "1/16 +⅓" */
+        /** "1/16 +⅓", or "off" */
         public string $output,
-        /** Share of full power of a pop, above 0, at most 1. */
+        /** Share of full power of a pop, at most 1; 0 for a flash that is off. */
         public float $share,
         /** What cannot be had and by how many stops; empty when all can. */
         public string $shortfall,

@@ -12,8 +12,10 @@ final readonly class EnergyRow
         public float $pops,
         /** In full pops. */
         public float $energy,
-        /** s until ready again at the planned output. */
+        /** s until ready again at the planned output, with a fresh set. */
         public float $recycle,
+        /** The same where the set is lowest in this moment. */
+        public float $tiredRecycle,
         /** s between frames as planned; null where none are. */
         public ?float $pause,
         /** Heat against what a head bears, 1 is the limit. */

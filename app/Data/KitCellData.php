@@ -8,6 +8,9 @@ namespace App\Data;
 final readonly class KitCellData
 {
     public function __construct(
+        /** "bounced, Fast 35" */
+        public string $way,
+        public string $lens,
         /** Stops to spare; null where no light arrives. */
         public ?float $stops,
         /** Whether it cannot be had, rounding to clicks apart. */

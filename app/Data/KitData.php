@@ -14,7 +14,7 @@ final readonly class KitData
      */
     public function __construct(
         public NightData $night,
-        /** Columns of the matrix. @var list<string> */
+        /** Columns of the whole table. @var list<string> */
         public array $ways,
         /** @var list<KitRow> */
         public array $rows,

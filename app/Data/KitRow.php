@@ -13,7 +13,7 @@ final readonly class KitRow
         public string $name,
         /** "19:30" */
         public string $startsAt,
-        /** In the order of the ways; empty while it is not reckoned yet. @var list<KitCellData> */
+        /** Ways that were tried; empty while it is not reckoned yet. @var list<KitCellData> */
         public array $cells,
         /** Place in the list of the cell with most to spare. */
         public int $best,

@@ -21,10 +21,13 @@ final readonly class UnitEnergy
         public float $energy,
         /** Sets that the night drains. */
         public float $setsUsed,
-        /** With a fifth to spare. */
-        public int $setsToCarry,
-        /** Sets of that kind in the bag. */
-        public int $setsCarried,
+        /** Cells or packs in a set. */
+        public int $cells,
+        /** What to carry for each unit, with a fifth to spare: "16 cells". */
+        public string $carry,
+        /** What the bag has of that kind; null where it does not say what feeds the unit. */
+        public ?string $has,
+        public bool $isEnough,
         /** In time order. @var list<EnergyRow> */
         public array $rows,
     ) {}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Planning\HouseRules;
 use Illuminate\Contracts\Database\Eloquent\Builder;
 use Kaddle\Core\Exposure\Mains;
 
@@ -18,6 +19,7 @@ trait FoundByRoute
         return parent::resolveRouteBindingQuery($query, $value, $field)->select('moments.*')->selectRaw(<<<'SQL'
             (select user_id from nights where id = night_id) as owner_id,
             (select mains from venues where id = (select venue_id from nights where id = night_id)) as place_mains,
+            (select rules from venues where id = (select venue_id from nights where id = night_id)) as place_rules,
             (
                 select jsonb_object_agg(id, jsonb_build_object('kind', kind, 'data', data)) from pieces
                 where id in (body_id, lens_id, flash_id, modifier_id, gel_id)
@@ -39,6 +41,17 @@ trait FoundByRoute
         $found = $this->attributes['place_mains'] ?? null;
 
         return is_string($found) ? Mains::from($found) : $this->night->venue->mains;
+    }
+
+    /** Whether the house forbids flash while it lasts. */
+    public function isFlashForbidden(): bool
+    {
+        $found = $this->attributes['place_rules'] ?? null;
+        $rules = is_string($found)
+            ? json_decode($found, true, 8, JSON_THROW_ON_ERROR)
+            : $this->night->venue->rules;
+
+        return $rules !== [] && is_array($rules) && HouseRules::told($rules)->forbidFlash($this->slot());
     }
 
     /** @return array<int, array{kind: string, data: array<string, mixed>}> kind and figures of the gear that it is stored with, by piece, where a route found it */

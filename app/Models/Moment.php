@@ -17,7 +17,7 @@ use Kaddle\Core\Solve\MomentSolver;
  * One planned situation of a night: what is set on the bench and what is planned besides are
  * documents, by the forms of the core; what moments are found, ordered and tied by are columns.
  *
- * @phpstan-type TPin array{id: string, settings: array{tv: int, av: int, sv: int, output: int, head: string, face: float|int, backdrop: float|int}, moment: array<string, mixed>}
+ * @phpstan-type TPin array{id: string, settings: array{tv: int, av: int, sv: int, output: int|null, head: string, face: float|int, backdrop: float|int}, moment: array<string, mixed>}
  *
  * @property int $id
  * @property string $uid
@@ -176,6 +176,7 @@ final class Moment extends Model
                     $light,
                     $this->isGlowFromCurve() ? $this->glow() : null,
                     $this->people(),
+                    $this->circumstances($this->settings),
                     $this->mains(),
                     $this->room->boxPrint(),
                     $gear,

@@ -121,6 +121,12 @@ final class Room extends Model
         return $this->hasMany(Moment::class);
     }
 
+    /** Whether anything is known of what lights it: windows, lamps, readings, or the open sky. */
+    public function hasCurve(): bool
+    {
+        return $this->windows !== [] || $this->lamps !== [] || $this->readings !== [] || $this->ceiling_finish === Finish::Open;
+    }
+
     /** A room of a kind, not stored yet. */
     public static function ofKind(RoomKind $kind, string $name): self
     {

@@ -32,6 +32,7 @@ use Kaddle\Core\Glow\Daylight;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\SunPosition;
+use Kaddle\Core\Glow\Window;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\Caution;
 use Kaddle\Core\Night\HouseRule;
@@ -161,10 +162,10 @@ final class BenchPage
     private static function scenery(Moment $moment): SceneryData
     {
         $place = $moment->room->venue->place();
-        $outdoors = Daylight::light(
-            SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at),
-        )->lux;
+        $sun = SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at);
+        $outdoors = Daylight::light($sun)->lux;
         $room = $moment->room->figures();
+        $windows = RoomForm::windows($room);
         $hangs = array_map(
             static fn(Record $lamp): ?float => $lamp->has('hangs') ? $lamp->number('hangs') : null,
             $room->records('lamps'),
@@ -175,10 +176,10 @@ final class BenchPage
             $lamps[] = new LampData($lamp->name, round($lux, 2), round($lux / $lamp->light->lux, 3), $hangs[$i]);
         }
 
-        return new SceneryData(array_map(static fn(Record $w): WindowData => new WindowData(
+        return new SceneryData(array_map(static fn(Record $w, Window $window): WindowData => new WindowData(
             $w->text('name'),
             $w->choice('wall', Face::class),
-            round($outdoors * $w->number('share') / 100.0, 2),
-        ), $room->records('windows')), $lamps);
+            round($outdoors * $window->shareUnder($sun), 2),
+        ), $room->records('windows'), $windows), $lamps);
     }
 }

@@ -9,6 +9,7 @@ use App\Data\EnergyRow;
 use App\Data\UnitEnergy;
 use App\Models\Night;
 use App\Planning\NightEnergy;
+use Kaddle\Core\Gear\BatteryKind;
 use Kaddle\Core\Gear\Feed;
 use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\EnergyStep;
@@ -23,14 +24,18 @@ final class EnergyPage
     {
         $units = [];
         foreach ($energy->plans as [$flash, $feed, $plan]) {
-            $units[] = self::unit($flash->name(), $feed, $plan, $energy->setsOf($feed->battery));
+            $units[] = self::unit($flash->name(), $feed, $plan, $energy->cellsOf($feed->battery));
         }
 
         return new EnergyData(Listings::night($night), $units, $pending);
     }
 
+    /** @param int $carried cells of the kind that feeds it */
     private static function unit(string $name, Feed $feed, EnergyPlan $plan, int $carried): UnitEnergy
     {
+        $battery = $feed->battery ?? BatteryKind::Nimh;
+        $carry = $plan->setsToCarry * $feed->cells;
+
         return new UnitEnergy(
             $name,
             $feed->battery?->inWords(),
@@ -39,8 +44,10 @@ final class EnergyPage
             $plan->pops,
             round($plan->energy, 1),
             round($plan->setsUsed, 2),
-            $plan->setsToCarry,
-            $carried,
+            $feed->cells,
+            $battery->counted($carry),
+            $feed->battery?->counted($carried),
+            $carried >= $carry,
             array_map(self::row(...), $plan->steps),
         );
     }
@@ -52,6 +59,7 @@ final class EnergyPage
             $step->pops,
             round($step->energy, 1),
             round($step->recycle, 2),
+            round($step->tiredRecycle, 2),
             is_finite($step->pause) ? round($step->pause, 1) : null,
             round($step->heat, 2),
             $step->changes,

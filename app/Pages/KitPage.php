@@ -47,7 +47,10 @@ final class KitPage
 
         return new KitData(
             Listings::night($night),
-            $kit->ways,
+            array_values(array_unique(array_merge(
+                [],
+                ...array_map(static fn(KitRow $row): array => array_column($row->cells, 'way'), $rows),
+            ))),
             $rows,
             array_map(
                 static fn(ShoppingItem $i): PurchaseData => new PurchaseData(

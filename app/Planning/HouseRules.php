@@ -21,6 +21,12 @@ final readonly class HouseRules
 
     public static function of(Venue $venue): self
     {
+        return self::told($venue->rules);
+    }
+
+    /** @param array<array-key, mixed> $rules as a place keeps them */
+    public static function told(array $rules): self
+    {
         return new self(array_map(
             static fn(Record $r): HouseRule => HouseRule::of(
                 $r->choice('rule', RuleKind::class),
@@ -28,7 +34,7 @@ final readonly class HouseRules
                 $r->text('to'),
                 $r->has('note') ? $r->text('note') : '',
             ),
-            PlaceForm::shape()->stored(['rules' => $venue->rules])->records('rules'),
+            PlaceForm::shape()->stored(['rules' => $rules])->records('rules'),
         ));
     }
 

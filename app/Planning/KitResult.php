@@ -11,12 +11,13 @@ use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\Purchase;
 use Kaddle\Core\Kit\PurchaseKind;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Words\KitWords;
 
 /** What a kit check of one moment came to. */
 final readonly class KitResult
 {
     /** Grows whenever results are kept in another form; older ones are then worked out anew. */
-    public const FORM = 2;
+    public const FORM = 3;
 
     /** Stops to spare from which nobody asks what to rent. */
     private const PLENTY = 1.0;
@@ -41,14 +42,14 @@ final readonly class KitResult
         return new self(
             array_map(self::cell(...), $check->cells),
             (int) array_search($best, $check->cells, true),
-            $best->margin->stops()->value < self::PLENTY ? $check->purchases() : [],
+            $best->stops()->value < self::PLENTY ? $check->purchases() : [],
         );
     }
 
     /** @param array<string, mixed> $kept as toStore() gave it under the fingerprint of today */
     public static function fromKept(array $kept): self
     {
-        /** @var array{cells: list<array{stops: float|null, short: bool, bound: string, head: string}>, best: int, purchases: list<array{kind: string, gain: float, metres: float, aim: string|null}>} $kept */
+        /** @var array{cells: list<array{way: string, lens: string, stops: float|null, short: bool, bound: string, head: string}>, best: int, purchases: list<array{kind: string, gain: float, metres: float, aim: string|null}>} $kept */
         return new self(
             array_map(static fn(array $cell): KitCellData => new KitCellData(...$cell), $kept['cells']),
             $kept['best'],
@@ -69,13 +70,15 @@ final readonly class KitResult
 
     private static function cell(KitCell $cell): KitCellData
     {
-        $stops = $cell->margin->stops()->value;
+        $stops = $cell->stops()->value;
 
         return new KitCellData(
+            KitWords::way($cell->way),
+            $cell->way->lensName,
             is_finite($stops) ? round($stops, 2) : null,
-            $cell->margin->isShort(),
-            $cell->margin->bound()->inWords(),
-            $cell->aim->inWords(),
+            $cell->isShort(),
+            $cell->bound()->inWords(),
+            $cell->aim()?->inWords() ?? 'no way',
         );
     }
 

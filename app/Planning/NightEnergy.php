@@ -23,10 +23,13 @@ final readonly class NightEnergy
     /** Frames a minute where nobody said anything. */
     private const USUAL_RATE = 2.0;
 
+    /** Share of full power that stands for a flash that is off: it is multiplied with no frames. */
+    private const NOTHING = 1.0 / 512.0;
+
     /**
      * @param array<int, array{Piece, Feed, EnergyPlan}> $plans by piece
      * @param array<int, EnergyStep> $steps by moment
-     * @param array<string, int> $carried sets by kind of battery
+     * @param array<string, int> $carried cells by kind of battery
      */
     private function __construct(
         public array $plans,
@@ -38,7 +41,7 @@ final readonly class NightEnergy
     public static function of(Night $night, User $user, Collection $moments, Answers $answers): self
     {
         $rules = HouseRules::of($night->venue);
-        $carried = self::setsIn($user);
+        $carried = self::cellsIn($user);
         $plans = [];
         $steps = [];
         foreach ($moments->groupBy('flash_id') as $id => $sharing) {
@@ -62,8 +65,8 @@ final readonly class NightEnergy
         return $this->steps[$moment->id];
     }
 
-    /** Sets of a kind in the bag. */
-    public function setsOf(?BatteryKind $battery): int
+    /** Cells, or packs, of a kind in the bag. */
+    public function cellsOf(?BatteryKind $battery): int
     {
         return $battery === null ? 0 : $this->carried[$battery->value] ?? 0;
     }
@@ -73,35 +76,37 @@ final readonly class NightEnergy
     {
         $rate = $moment->plan->has('framesPerMinute') ? $moment->plan->number('framesPerMinute') : self::USUAL_RATE;
 
+        $isOff = $rules->forbidFlash($moment->slot()) || $moment->settings->record('look')->flag('withoutFlash');
+
         return PlannedUse::ofMinutes(
             $moment->name,
             (float) $moment->minutes,
-            $rules->forbidFlash($moment->slot()) ? 0.0 : $rate,
-            $answers->for($moment)->share ?? 1.0,
+            $isOff ? 0.0 : $rate,
+            $isOff ? self::NOTHING : $answers->for($moment)->share ?? 1.0,
         );
     }
 
     /** What feeds a unit from this bag. */
     public static function feedFor(Record $unit, User $user): Feed
     {
-        return self::feed($unit, self::setsIn($user));
+        return self::feed($unit, self::cellsIn($user));
     }
 
-    /** @param array<string, int> $carried sets by kind of battery */
+    /** @param array<string, int> $carried cells by kind of battery */
     private static function feed(Record $unit, array $carried): Feed
     {
         return Feed::of($unit, array_map(BatteryKind::from(...), array_keys($carried)));
     }
 
     /** @return array<string, int> by kind of battery */
-    private static function setsIn(User $user): array
+    private static function cellsIn(User $user): array
     {
-        $sets = [];
+        $cells = [];
         foreach ($user->pieces()->where('kind', PieceKind::Battery)->toChoose()->orderBy('id')->get() as $piece) {
             $kind = $piece->figures()->text('kind');
-            $sets[$kind] = ($sets[$kind] ?? 0) + $piece->figures()->whole('sets');
+            $cells[$kind] = ($cells[$kind] ?? 0) + $piece->figures()->whole('cells');
         }
 
-        return $sets;
+        return $cells;
     }
 }

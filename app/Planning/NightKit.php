@@ -14,8 +14,7 @@ use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Kit\KitCheck;
 use Kaddle\Core\Kit\KitWay;
-use Kaddle\Core\Quantity\Length;
-use Kaddle\Core\Words\KitWords;
+use Kaddle\Core\Situation\Moment as LightMoment;
 
 /** Whether the bag reaches, for all moments of a night; kept like the answers of the solver. */
 final readonly class NightKit
@@ -26,13 +25,8 @@ final readonly class NightKit
     /** Lenses that are tried, the first of the bag. */
     private const LENSES = 6;
 
-    /**
-     * @param list<string> $ways
-     * @param array<int, KitResult> $byMoment
-     */
+    /** @param array<int, KitResult> $byMoment */
     private function __construct(
-        /** What the ways are called, in the order of each result's cells. */
-        public array $ways,
         private array $byMoment,
         /** Moments that were left for later. */
         public int $pending,
@@ -46,29 +40,23 @@ final readonly class NightKit
             ? $moments->map(static fn(Moment $m): Piece => $m->lens)->take(1)->values()
             : $lenses;
         $figures = $lenses->map(static fn(Piece $p): array => $p->data)->all();
+        $units = $user->pieces()->where('kind', PieceKind::Flash)->toChoose()->get();
         $results = [];
         foreach ($moments as $moment) {
-            $depth = $moment->plan->number('depth');
-            $fingerprint = $moment->fingerprint(KitResult::FORM, $figures, $depth);
+            $hasSecond = self::hasSecond($moment, $units);
+            $fingerprint = $moment->fingerprint(KitResult::FORM, $figures, $hasSecond);
             $kept = $moment->kit;
             if ($kept !== null && ($kept['of'] ?? null) === $fingerprint) {
                 $results[$moment->id] = KitResult::fromKept($kept);
             } elseif ($atOnce-- > 0) {
-                $check = KitCheck::of(
-                    MomentReader::fromArray($moment->document()),
-                    self::ways($lenses, $moment->settings->number('focalLength')),
-                    Length::ofMetres($depth),
-                );
+                $light = MomentReader::fromArray($moment->document());
+                $check = KitCheck::of($light, self::ways($lenses, $light, $hasSecond));
                 $results[$moment->id] = $result = KitResult::of($check);
                 $moment->keep('kit', ['of' => $fingerprint] + $result->toStore());
             }
         }
 
-        return new self(
-            array_map(static fn(KitWay $way): string => KitWords::way($way), self::ways($lenses, 50.0)),
-            $results,
-            count($moments) - count($results),
-        );
+        return new self($results, count($moments) - count($results));
     }
 
     public function for(Moment $moment): ?KitResult
@@ -77,24 +65,41 @@ final readonly class NightKit
     }
 
     /**
-     * Each lens bounced and straight, and the first with a second unit.
+     * Whether the bag has as many units of the kind again.
+     *
+     * @param Collection<int, Piece> $units of the bag
+     */
+    private static function hasSecond(Moment $moment, Collection $units): bool
+    {
+        $alike = static fn(Piece $piece): array => array_diff_key($piece->data, ['name' => null]);
+        $own = $alike($moment->flash);
+
+        return $units->filter(static fn(Piece $p): bool => $alike($p) === $own)->count() >= 2 * $moment->settings->whole('units');
+    }
+
+    /**
+     * Each lens bounced and straight, and the first with a second unit; without flash where that is off.
      *
      * @param Collection<int, Piece> $lenses
      *
      * @return non-empty-list<KitWay>
      */
-    private static function ways(Collection $lenses, float $focal): array
+    private static function ways(Collection $lenses, LightMoment $moment, bool $hasSecond): array
     {
-        $ways = [];
+        $ways = $second = [];
         foreach ($lenses as $piece) {
             $openings = LensForm::openings($piece->figures());
-            $at = $openings->focalRange()->nearest($focal);
+            $at = $openings->focalRange()->nearest($moment->lens->focalLength);
             $lens = Lens::ofMillimetres($at, $openings->at($at), LensForm::narrowest($piece->figures()));
+            if ($moment->look->withoutFlash) {
+                $ways[] = KitWay::withoutFlash($piece->name(), $lens);
+                continue;
+            }
             $ways[] = KitWay::bounced($piece->name(), $lens);
             $ways[] = KitWay::straight($piece->name(), $lens);
-            $second ??= KitWay::withSecondUnit($piece->name(), $lens);
+            $second = $hasSecond && $second === [] ? [KitWay::bounced($piece->name(), $lens, 2)] : $second;
         }
 
-        return isset($second) ? [...$ways, $second] : throw new \LogicException('no lens to check');
+        return $ways === [] ? throw new \LogicException('no lens to check') : [...$ways, ...$second];
     }
 }

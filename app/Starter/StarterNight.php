@@ -14,6 +14,7 @@ use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Night\NightTemplate;
+use Kaddle\Core\Night\RoomLights;
 use Kaddle\Core\Night\TemplateMoment;
 use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Movement;
@@ -33,6 +34,9 @@ final class StarterNight
     /** @var array<string, Room> by kind */
     private array $rooms = [];
 
+    /** @var list<TemplateMoment> those of a template, by which new rooms get their lights */
+    private array $moments = [];
+
     private function __construct(
         private readonly User $user,
         private readonly Night $night,
@@ -47,6 +51,7 @@ final class StarterNight
         $night->venue()->associate($venue);
         $night->user()->associate($user)->save();
         $self = self::withFirstGear($user, $night);
+        $self->moments = $template?->moments() ?? [];
         foreach ($template?->moments() ?? [self::supper()] as $moment) {
             $self->add($moment);
         }
@@ -89,8 +94,9 @@ final class StarterNight
 
     private function add(TemplateMoment $moment): Moment
     {
+        $room = $this->rooms[$moment->room->value] ??= $this->room($moment->room);
         $stored = new Moment([
-            'room_id' => ($this->rooms[$moment->room->value] ??= $this->room($moment->room))->id,
+            'room_id' => $room->id,
             'body_id' => $this->body->id,
             'lens_id' => $this->lens->id,
             'flash_id' => $this->flash->id,
@@ -101,8 +107,12 @@ final class StarterNight
                 'focalLength' => LensForm::openings($this->lens->figures())->focalRange()->nearest(self::FOCAL),
                 'camera' => ['fromBackWall' => self::FROM_BACK_WALL, 'height' => self::CAMERA_HEIGHT],
                 'subject' => ['distance' => $moment->distance, 'height' => $moment->height],
-                'glow' => ['ev' => $moment->glow],
-                'look' => ['roomUnder' => $moment->roomUnder, 'aperture' => $moment->aperture],
+                'glow' => $room->hasCurve() ? ['curve' => true] : ['ev' => $moment->glow],
+                'look' => [
+                    'roomUnder' => $moment->roomUnder,
+                    'aperture' => $moment->aperture,
+                    'school' => $moment->school->value,
+                ],
             ],
             'plan' => [
                 'movement' => $moment->movement->value,
@@ -132,6 +142,9 @@ final class StarterNight
             return $known;
         }
         $room = Room::ofKind($kind, $name);
+        if ($this->moments !== []) {
+            $room->fill(RoomLights::of($kind, $this->moments)->columns());
+        }
         $room->venue()->associate($this->night->venue);
         $this->user->rooms()->save($room);
 

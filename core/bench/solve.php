@@ -27,7 +27,7 @@ $json = (string) file_get_contents(__DIR__ . '/../examples/supper.json');
 $moment = MomentReader::fromJson($json);
 $scene = $moment->scene;
 $engine = FlashInRoom::of($scene->room);
-$head = Head::at($scene->head, Kaddle\Core\Room\Direction::up(), $moment->zoomFor(Kaddle\Core\Flash\HeadAim::Up)->beam());
+$head = Head::at($scene->head, Kaddle\Core\Room\Direction::up(), $moment->zoomFor(Kaddle\Core\Flash\HeadAim::Up)->beam);
 $probes = [
     'face' => $scene->faceProbe(),
     'crown' => $scene->crownProbe(),
@@ -48,7 +48,7 @@ $many = static function (int $times) use ($probes): array {
 };
 $ten = $engine->at($many(2));
 $twenty = $engine->at($many(4));
-$domed = Head::dressed($head->position, $head->direction, $head->beam, Outfit::of(1, Modifier::fromCatalogue(ModifierKind::Dome), null), $scene->faceProbe()->normal->opposite());
+$domed = Head::dressed($head->position, $head->direction, $head->beam, Outfit::of(1, Modifier::fromCatalogue(ModifierKind::Dome), null), $scene->faceProbe()->normal->opposite(), Kaddle\Core\Quantity\Kelvin::of(5500.0));
 $solution = MomentSolver::solve($moment);
 
 $tasks = [

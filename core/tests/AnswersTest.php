@@ -85,7 +85,7 @@ final class AnswersTest extends TestCase
         yield 'turned by hand' => ['head' => 'by-hand', 'pointing' => ['turn' => -120, 'tilt' => 40]];
         yield 'a half-stop body on other mains' => ['body.step' => 'half', 'body.sync' => '1/180', 'body.crop' => 1.5, 'body.stabiliser' => 2, 'mains' => 'hz60'];
         yield 'a zoom by hand' => ['flash' => [
-            'zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38], ['focalLength' => 200, 'guideNumber' => 60, 'halfAngle' => 8]],
+            'zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'coverage' => 76], ['focalLength' => 200, 'guideNumber' => 60, 'coverage' => 16]],
             'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third',
         ], 'zoom' => 105];
     }

@@ -188,6 +188,7 @@ final readonly class MomentRequest
         return MomentForm::documentOf($this->settings, [
             'room' => $this->draft->record('room')->toArray(),
             ...$this->moment->people(),
+            ...$this->atItsTime()->circumstances($this->settings),
             'mains' => $this->moment->mains()->value,
             'body' => MomentParts::body($this->figures('bodyId')),
             'lens' => MomentParts::lens($this->figures('lensId'), $this->settings->number('focalLength')),
@@ -222,8 +223,12 @@ final readonly class MomentRequest
     private function glowOfCurve(): float
     {
         $this->moment->loadMissing(['night.venue', 'room.venue']);
-        $at = (clone $this->moment)->fill(['starts_at' => $this->draft->text('startsAt')]);
 
-        return round($at->curvePoint()->glow->ev, 2);
+        return round($this->atItsTime()->curvePoint()->glow->ev, 2);
+    }
+
+    private function atItsTime(): Moment
+    {
+        return (clone $this->moment)->fill(['starts_at' => $this->draft->text('startsAt')]);
     }
 }

@@ -32,5 +32,7 @@ final readonly class Mark
         public float $smear = 0.0,
         /** Where to focus; for the depth of a group only. */
         public ?Length $focus = null,
+        /** What the pop holds; for movement only. */
+        public ?PopHold $pop = null,
     ) {}
 }

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Advice;
 
-use Kaddle\Core\Exposure\Aperture;
-use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Exposure\Shutter;
-use Kaddle\Core\Motion\SubjectBlur;
-use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Solve\Solution;
 
 /**
  * The limits of a moment, as marks on the scales of its controls.
@@ -24,11 +21,12 @@ final readonly class Marks
 
     private function __construct(
         private Moment $moment,
+        private PopHold $pop,
     ) {}
 
-    public static function of(Moment $moment): self
+    public static function of(Solution $solution): self
     {
-        return new self($moment);
+        return new self($solution->moment, PopHold::of($solution));
     }
 
     /** @return list<Mark> */
@@ -72,16 +70,12 @@ final readonly class Marks
 
     private function blur(): Mark
     {
-        $blur = SubjectBlur::atMetres(
-            $this->moment->optics,
-            $this->moment->scene->distance,
-            $this->moment->people->movement->speed(),
-        );
+        $blur = $this->moment->blur();
         $shutter = $this->firstFrom($blur->sharpFrom());
 
         return $shutter->tv->value() < $blur->sharpFrom() - 1e-9
-            ? new Mark(MarkKind::Blur, 1 + $shutter->tv->thirtieths, null, isReached: false)
-            : new Mark(MarkKind::Blur, $shutter->tv->thirtieths, null, smear: $blur->shareAt($shutter));
+            ? new Mark(MarkKind::Blur, 1 + $shutter->tv->thirtieths, null, isReached: false, pop: $this->pop)
+            : new Mark(MarkKind::Blur, $shutter->tv->thirtieths, null, smear: $blur->shareAt($shutter), pop: $this->pop);
     }
 
     private function even(): Mark
@@ -101,17 +95,11 @@ final readonly class Marks
 
     private function depth(): Mark
     {
-        $near = $this->moment->scene->distance;
-        $lens = $this->moment->lens;
-        [$needed, $focus] = DepthOfField::forGroup($this->moment->optics, $near, $near + $this->moment->people->depth);
-        $scale = Aperture::scale($this->moment->body->step, $lens->widest, $lens->narrowest);
-        $enough = array_values(
-            array_filter($scale, static fn(Aperture $a): bool => $a->av->value() >= $needed - 1e-9),
-        )[0] ?? null;
+        $enough = $this->moment->openingForGroup();
 
         return $enough === null
-            ? new Mark(MarkKind::Depth, 1 + $lens->narrowest->av->thirtieths, null, isReached: false)
-            : new Mark(MarkKind::Depth, $enough->av->thirtieths, null, focus: Length::ofMetres($focus));
+            ? new Mark(MarkKind::Depth, 1 + $this->moment->lens->narrowest->av->thirtieths, null, isReached: false)
+            : new Mark(MarkKind::Depth, $enough->av->thirtieths, null, focus: $this->moment->focusForGroup());
     }
 
     private function firstFrom(float $tv): Shutter

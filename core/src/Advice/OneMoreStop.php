@@ -69,7 +69,8 @@ final readonly class OneMoreStop
         if ($av >= $moment->lens->widest->av->thirtieths) {
             $wider = Aperture::of(ExactStops::fromThirtieths($av));
             $sharp = DepthOfField::atMetres($moment->optics, $wider, $moment->scene->distance);
-            $holds = $sharp->far >= $moment->scene->distance + $moment->people->depth;
+            $holding = $moment->openingForGroup();
+            $holds = $holding !== null && $holding->av->thirtieths <= $av;
             $ways[] = Gain::bySetting(GainKind::Aperture, $holds ? 1.5 : 4.0, $wider->av, $sharp);
         }
 
@@ -94,9 +95,10 @@ final readonly class OneMoreStop
     /** @return list<Gain> */
     private static function moreOutput(Solution $solution): array
     {
-        $more = ExactStops::fromThirtieths($solution->best->output->stops->thirtieths + self::STOP);
+        $now = $solution->best->output->stops;
+        $more = $now === null ? null : ExactStops::fromThirtieths($now->thirtieths + self::STOP);
 
-        return $more->thirtieths > 0
+        return $more === null || $more->thirtieths > 0
             ? []
             : [Gain::bySetting(GainKind::Output, $more->value() <= ExposureChooser::EASY_OUTPUT ? 0.5 : 1.8, $more)];
     }

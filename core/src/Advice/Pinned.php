@@ -37,21 +37,21 @@ final readonly class Pinned
         );
     }
 
-    /** @return array{tv: int, av: int, sv: int, output: int, head: string, face: float, backdrop: float} steps in thirtieths of a stop */
+    /** @return array{tv: int, av: int, sv: int, output: int|null, head: string, face: float, backdrop: float} steps in thirtieths of a stop */
     public function toStore(): array
     {
         return [
             'tv' => $this->settings->shutter->tv->thirtieths,
             'av' => $this->settings->aperture->av->thirtieths,
             'sv' => $this->settings->iso->sv->thirtieths,
-            'output' => $this->output->stops->thirtieths,
+            'output' => $this->output->stops?->thirtieths,
             'head' => $this->head,
             'face' => $this->face,
             'backdrop' => $this->backdrop,
         ];
     }
 
-    /** @param array{tv: int, av: int, sv: int, output: int, head: string, face: float|int, backdrop: float|int} $stored what toStore() gave */
+    /** @param array{tv: int, av: int, sv: int, output: int|null, head: string, face: float|int, backdrop: float|int} $stored what toStore() gave */
     public static function fromStored(array $stored): self
     {
         $at = ExactStops::fromThirtieths(...);
@@ -62,7 +62,7 @@ final readonly class Pinned
                 Aperture::of($at($stored['av'])),
                 Iso::of($at($stored['sv'])),
             ),
-            Output::of($at($stored['output'])),
+            $stored['output'] === null ? Output::off() : Output::of($at($stored['output'])),
             $stored['head'],
             (float) $stored['face'],
             (float) $stored['backdrop'],
@@ -85,7 +85,9 @@ final readonly class Pinned
             'shutter' => $clicks($this->settings->shutter->tv, $now->settings->shutter->tv, $camera),
             'aperture' => $clicks($this->settings->aperture->av, $now->settings->aperture->av, $camera),
             'iso' => $clicks($this->settings->iso->sv, $now->settings->iso->sv, $camera),
-            'output' => $clicks($this->output->stops, $now->output->stops, $unit),
+            'output' => $this->output->stops === null || $now->output->stops === null
+                ? 0
+                : $clicks($this->output->stops, $now->output->stops, $unit),
         ], static fn(int $turned): bool => $turned !== 0);
     }
 }

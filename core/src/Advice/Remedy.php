@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Advice;
 
+use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Candidate;
+use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\ShortfallKind;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Solve\Tolerance;
@@ -28,16 +31,24 @@ final readonly class Remedy
         public ?HeadAim $aim = null,
         /** From where; null for a kind without. */
         public ?Length $distance = null,
+        /** What to put on the head; null for a kind without. */
+        public ?ModifierKind $modifier = null,
     ) {}
 
-    /** @return list<self> most stops first; none where the moment can be had */
-    public static function allFor(Solution $solution): array
+    /**
+     * @param Spares|null $spares what the bag holds; null where nobody knows
+     *
+     * @return list<self> for each shortfall most stops first, for a flash that is too strong the cheapest; none where the moment can be had
+     */
+    public static function allFor(Solution $solution, ?Spares $spares = null): array
     {
         $moment = $solution->moment;
         $all = [];
         foreach ($solution->shortfalls as $shortfall) {
-            $all = [...$all, ...match ($shortfall->kind) {
-                ShortfallKind::RoomTooDark => self::forDarkRoom($moment, $shortfall->stops),
+            $ways = match ($shortfall->kind) {
+                ShortfallKind::RoomTooDark => $shortfall->has(Limit::LowestOutput)
+                    ? self::forStrongFlash($solution, $shortfall->stops, $spares ?? Spares::usual())
+                    : self::forDarkRoom($moment, $shortfall->stops),
                 ShortfallKind::RoomTooBright => self::forBrightRoom($shortfall->stops),
                 ShortfallKind::FlashTooWeak => self::forWeakFlash(
                     $moment,
@@ -45,11 +56,16 @@ final readonly class Remedy
                     $solution->candidates,
                     $shortfall->stops,
                 ),
-                ShortfallKind::FlashTooStrong => self::forStrongFlash($shortfall->stops),
+                ShortfallKind::FlashTooStrong => self::forStrongFlash($solution, $shortfall->stops, $spares ?? Spares::usual()),
+                ShortfallKind::FaceTooBright => [new self(RemedyKind::LessLight, $shortfall->stops, $shortfall->stops)],
+                ShortfallKind::Smeared => self::forSmear($moment, $shortfall->stops),
                 ShortfallKind::Shaky => self::forShake($moment, $shortfall->stops),
-            }];
+            };
+            if (!$shortfall->has(Limit::LowestOutput)) {
+                usort($ways, static fn(self $a, self $b): int => $b->worth->value <=> $a->worth->value);
+            }
+            $all = [...$all, ...$ways];
         }
-        usort($all, static fn(self $a, self $b): int => $b->worth->value <=> $a->worth->value);
 
         return $all;
     }
@@ -80,14 +96,73 @@ final readonly class Remedy
 
     /**
      * A filter would not help: what it takes from the room has to come back, and brings the flash along.
+     * In the order of what they cost: a stand, a cap, the colour of the flash, a few steps, the room.
      *
      * @return list<self>
      */
-    private static function forStrongFlash(Stops $over): array
+    private static function forStrongFlash(Solution $solution, Stops $over, Spares $spares): array
     {
+        $moment = $solution->moment;
+        $light = $solution->best->light;
+
         return [
             new self(RemedyKind::SlowerShutter, $over, $over),
-            new self(RemedyKind::DarkerAim, Stops::of(1.0)),
+            ...($moment->flash->outfit->modifier === null ? self::covers($solution, $over, $spares) : []),
+            ...($moment->flash->outfit->gel === null ? self::gels($over, $spares) : []),
+            $light->isBounced() ? new self(RemedyKind::DarkerAim, Stops::of(1.0)) : self::farther($moment, $over),
+            ...($solution->best->choice->isFallenForFlash() ? [] : [
+                new self(RemedyKind::LetRoomFallForFlash, $over, $moment->roomLevel->minus($over)),
+            ]),
+        ];
+    }
+
+    /** @return list<self> the one that takes just enough, or most */
+    private static function covers(Solution $solution, Stops $over, Spares $spares): array
+    {
+        $beam = $solution->head()->beam;
+        $dims = [];
+        foreach ($spares->modifiers as $i => $modifier) {
+            if ($modifier->kind->coversHead()) {
+                $dims[$i] = $modifier->dims($beam);
+            }
+        }
+        asort($dims);
+        $enough = array_filter($dims, static fn(float $stops): bool => $stops >= $over->value);
+        $best = array_key_first($enough) ?? array_key_last($dims);
+
+        return $best === null ? [] : [new self(
+            RemedyKind::Cover,
+            Stops::of(min($over->value, $dims[$best])),
+            Stops::of($dims[$best]),
+            modifier: $spares->modifiers[$best]->kind,
+        )];
+    }
+
+    /** @return list<self> the two that take most */
+    private static function gels(Stops $over, Spares $spares): array
+    {
+        $losses = array_map(static fn(Gel $gel): float => $gel->loss->value, $spares->gels);
+        rsort($losses);
+        $taken = array_sum(array_slice($losses, 0, $losses !== [] && $losses[0] >= $over->value ? 1 : 2));
+
+        return $taken > 0.0 ? [new self(RemedyKind::Gels, Stops::of(min($over->value, $taken)), Stops::of($taken))] : [];
+    }
+
+    /** Direct light only: H ∝ 1/d². */
+    private static function farther(Moment $moment, Stops $over): self
+    {
+        $distance = $moment->scene->face->minus($moment->scene->head)->length() * 2.0 ** ($over->value / 2.0);
+
+        return new self(RemedyKind::StepBack, $over, distance: Length::ofMetres($distance));
+    }
+
+    /** @return list<self> */
+    private static function forSmear(Moment $moment, Stops $slow): array
+    {
+        return [
+            new self(RemedyKind::LetRoomFallForMovers, $slow, $moment->roomLevel->minus($slow)),
+            new self(RemedyKind::HigherIso, $slow, figure: round($moment->body->usableIso->value() * $slow->ratio(), -2)),
+            new self(RemedyKind::FasterLens, Stops::of(1.0)),
         ];
     }
 
@@ -110,7 +185,7 @@ final readonly class Remedy
             }
         }
 
-        return $best->light->aim->isBounced() ? $remedies : [...$remedies, self::closer($moment, $short)];
+        return $best->light->isBounced() ? $remedies : [...$remedies, self::closer($moment, $short)];
     }
 
     /** Direct light only: H ∝ 1/d². */

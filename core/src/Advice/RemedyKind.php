@@ -15,6 +15,12 @@ enum RemedyKind: string
     case BrighterRoom = 'brighter-room';
     case SlowerShutter = 'slower-shutter';
     case DarkerAim = 'darker-aim';
+    case Cover = 'cover';
+    case Gels = 'gels';
+    case StepBack = 'step-back';
+    case LetRoomFallForFlash = 'let-room-fall-for-flash';
+    case LessLight = 'less-light';
+    case LetRoomFallForMovers = 'let-room-fall-for-movers';
     case FasterLensOrIso = 'faster-lens-or-iso';
     case StrongerUnit = 'stronger-unit';
     case OtherAim = 'other-aim';

@@ -20,8 +20,8 @@ use Kaddle\Core\Quantity\Stops;
  */
 final readonly class Gel
 {
-    /** K of the flash as it leaves the head: the white of the colour space. */
-    private const FLASH = 6504.0;
+    /** K of a bare head whose maker says nothing else. */
+    public const USUAL_HEAD = 5500.0;
 
     private function __construct(
         /** Above 0 warms. */
@@ -55,17 +55,22 @@ final readonly class Gel
     }
 
     /**
-     * Share that comes through in each band: the black body at the shifted temperature
-     * against that at the flash's, with the loss as luminance.
+     * Share that comes through in each band: the black body at the shifted temperature against that
+     * at the head's own, with the loss as luminance. Nothing comes out that did not go in: a loss too
+     * small for the shift takes what the band that passes best has to lose.
+     *
+     * @param Kelvin $head of the light before it
      */
-    public function transmission(): Rgb
+    public function transmission(Kelvin $head): Rgb
     {
-        $flash = Kelvin::of(self::FLASH)->mired();
-        $from = self::blackBody($flash);
-        $to = self::blackBody($flash->plus($this->shift));
+        $from = self::blackBody($head->mired());
+        $to = self::blackBody($head->mired()->plus($this->shift));
         $colour = Rgb::of($to->r / $from->r, $to->g / $from->g, $to->b / $from->b);
 
-        return $colour->times(2.0 ** -$this->loss->value / $colour->luminance());
+        return $colour->times(min(
+            2.0 ** -$this->loss->value / $colour->luminance(),
+            1.0 / max($colour->r, $colour->g, $colour->b),
+        ));
     }
 
     /**

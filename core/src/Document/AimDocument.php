@@ -44,6 +44,8 @@ final readonly class AimDocument
         public float $apparentSize,
         /** Clicks of output to turn from the way in use to this one; above 0 turns up. Null where the output is not the whole answer. */
         public ?int $clicks,
+        /** Whether it is no way to light a face, by its verdict. */
+        public bool $leftOut,
         /** What speaks for and against it. */
         public string $verdict,
         /** Luminous exposure on the face by a full pop, lx·s. */
@@ -69,6 +71,7 @@ final readonly class AimDocument
             round($light->cast->warmth->mired, 1),
             round($light->apparentSize, 1),
             self::clicks($candidate, $solution),
+            $candidate->noWay() !== null,
             AimWords::of($candidate),
             round($light->onFace(), 4),
         );
@@ -83,7 +86,7 @@ final readonly class AimDocument
         }
 
         return intdiv(
-            $candidate->output->stops->thirtieths - $best->output->stops->thirtieths,
+            ($candidate->output->stops->thirtieths ?? 0) - ($best->output->stops->thirtieths ?? 0),
             $solution->moment->flash->step->thirtieths(),
         );
     }

@@ -13,8 +13,7 @@ use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Situation\Moment;
-use Kaddle\Core\Solve\ExposureChoice;
-use Kaddle\Core\Solve\Levels;
+use Kaddle\Core\Solve\ExposureChooser;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Words\Voice;
@@ -36,13 +35,13 @@ final readonly class ControlDocument
     private function __construct(
         /** As the gear shows it. */
         public string $label,
-        /** The exact step: thirtieths of a stop on the control's own scale. */
+        /** The exact step: thirtieths of a stop on the control's own scale; 0 for a flash that is off. */
         public int $thirtieths,
         /** What decided it. */
         public Limit $bound,
         /** The same in words. */
         public string $boundInWords,
-        /** The clicks around it, in the order in which the control turns. @var list<TickDocument> */
+        /** The clicks around it, in the order in which the control turns; none for a flash that is off. @var list<TickDocument> */
         public array $ticks,
         /** The limits on its scale. @var list<MarkDocument> */
         public array $marks,
@@ -52,26 +51,30 @@ final readonly class ControlDocument
         public float $movesPerson,
     ) {}
 
-    public static function shutter(ExposureChoice $choice, Moment $moment, Levels $levels, Voice $voice): self
+    public static function shutter(Solution $solution, Voice $voice): self
     {
+        [$moment, $choice] = [$solution->moment, $solution->best->choice];
         $sync = $moment->body->sync;
         $held = $moment->body->steadinessAt($moment->lens->focalLength)->timeValue();
 
         return self::on(
             array_map(static fn(Shutter $s): TickDocument => new TickDocument($s->label(), $s->tv->thirtieths, match (true) {
-                $s->tv->thirtieths > $sync->tv->thirtieths => $moment->look->aids->pulses() ? 'pulsing' : 'dark bar',
+                $s->tv->thirtieths > $sync->tv->thirtieths && !$moment->look->withoutFlash => $moment->look->aids->pulses()
+                    ? 'pulsing'
+                    : 'dark bar',
                 $s->tv->value() < $held => 'shake',
                 default => null,
             }), Shutter::scale($moment->body->step)),
             $choice->settings->shutter->tv,
             $choice->shutterBound,
-            Role::ofShutter($choice->settings, $levels),
-            self::marks(Marks::of($moment)->shutter(), $moment, $voice),
+            Role::ofShutter($choice->settings, $solution->levels),
+            self::marks(Marks::of($solution)->shutter(), $moment, $voice),
         );
     }
 
-    public static function aperture(ExposureChoice $choice, Moment $moment, Voice $voice): self
+    public static function aperture(Solution $solution, Voice $voice): self
     {
+        [$moment, $choice] = [$solution->moment, $solution->best->choice];
         $scale = Aperture::scale($moment->body->step, $moment->lens->widest, $moment->lens->narrowest);
 
         return self::on(
@@ -82,12 +85,13 @@ final readonly class ControlDocument
             $choice->settings->aperture->av,
             $choice->apertureBound,
             Role::ofBoth(),
-            self::marks(Marks::of($moment)->aperture(), $moment, $voice),
+            self::marks(Marks::of($solution)->aperture(), $moment, $voice),
         );
     }
 
-    public static function iso(ExposureChoice $choice, Moment $moment, Voice $voice): self
+    public static function iso(Solution $solution, Voice $voice): self
     {
+        [$moment, $choice] = [$solution->moment, $solution->best->choice];
         $scale = Iso::scale($moment->body->step, $moment->body->baseIso, Iso::highest($moment->body->step));
         $usable = $moment->body->usableIso->sv->thirtieths;
 
@@ -100,22 +104,27 @@ final readonly class ControlDocument
             $choice->settings->iso->sv,
             $choice->isoBound,
             Role::ofBoth(),
-            self::marks(Marks::of($moment)->iso(), $moment, $voice),
+            self::marks(Marks::of($solution)->iso(), $moment, $voice),
         );
     }
 
     public static function output(Solution $solution, Voice $voice): self
     {
+        $output = $solution->best->output;
+        if ($output->stops === null) {
+            return new self($output->label(), 0, Limit::NoFlash, Limit::NoFlash->inWords(), [], [], 0.0, 0.0);
+        }
+
         return self::on(
             array_map(static fn(Output $o): TickDocument => new TickDocument(
                 $o->label(),
-                $o->stops->thirtieths,
-                $o->stops->thirtieths > -60 ? 'slow recycle' : null,
+                $o->stops->thirtieths ?? 0,
+                $o->value() > ExposureChooser::EASY_OUTPUT ? 'slow recycle' : null,
             ), $solution->moment->flash->scale()),
-            $solution->best->output->stops,
+            $output->stops,
             $solution->outputBound(),
             Role::ofOutput($solution->levels),
-            self::marks(Marks::of($solution->moment)->output(), $solution->moment, $voice),
+            self::marks(Marks::of($solution)->output(), $solution->moment, $voice),
         );
     }
 

@@ -42,7 +42,7 @@ final readonly class LevelsDocument
             Rounded::stops($levels->spill),
             Rounded::stops($levels->backdrop),
             Tolerance::GLOW,
-            $solution->faceDoubt()->value,
+            round($solution->doubt()->total()->value, 2),
         );
     }
 }

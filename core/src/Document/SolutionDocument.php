@@ -6,6 +6,7 @@ namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\Offer;
 use Kaddle\Core\Advice\Remedy;
+use Kaddle\Core\Advice\Spares;
 use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\Shortfall;
@@ -48,7 +49,7 @@ final readonly class SolutionDocument
         public array $remedies,
         /** In the order of thought. @var list<ReasonDocument> */
         public array $reasons,
-        /** Every way to point the head, least trouble first. @var list<AimDocument> */
+        /** Every way to point the head, least trouble first, then those that are none. @var list<AimDocument> */
         public array $aims,
         /** Help where the room is brighter than sync speed allows; empty where it is not. @var list<OfferDocument> */
         public array $offers,
@@ -59,7 +60,8 @@ final readonly class SolutionDocument
         public SectionDocument $section,
     ) {}
 
-    public static function of(Solution $solution, Voice $voice): self
+    /** @param Spares|null $spares what the bag holds; null where nobody knows */
+    public static function of(Solution $solution, Voice $voice, ?Spares $spares = null): self
     {
         $choice = $solution->best->choice;
         $moment = $solution->moment;
@@ -68,9 +70,9 @@ final readonly class SolutionDocument
         return new self(
             1,
             $solution->isFeasible(),
-            ControlDocument::shutter($choice, $moment, $solution->levels, $voice),
-            ControlDocument::aperture($choice, $moment, $voice),
-            ControlDocument::iso($choice, $moment, $voice),
+            ControlDocument::shutter($solution, $voice),
+            ControlDocument::aperture($solution, $voice),
+            ControlDocument::iso($solution, $voice),
             ControlDocument::output($solution, $voice),
             round($sharp->near, 2),
             is_finite($sharp->far) ? round($sharp->far, 2) : null,
@@ -80,13 +82,16 @@ final readonly class SolutionDocument
             array_map(static fn(Shortfall $s): ShortfallDocument => ShortfallDocument::of($s), $solution->shortfalls),
             array_map(
                 static fn(Remedy $r): RemedyDocument => RemedyDocument::of($r, $voice),
-                Remedy::allFor($solution),
+                Remedy::allFor($solution, $spares),
             ),
             array_map(
                 static fn(Reason $r): ReasonDocument => ReasonDocument::of($r),
                 ReasonWords::of($solution, $voice),
             ),
-            array_map(static fn(Candidate $c): AimDocument => AimDocument::of($c, $solution), $solution->candidates),
+            array_map(
+                static fn(Candidate $c): AimDocument => AimDocument::of($c, $solution),
+                self::listed($solution),
+            ),
             array_map(static fn(Offer $o): OfferDocument => OfferDocument::of($o), Offer::allFor($solution)),
             $moment->look->kept === null
                 ? null
@@ -94,5 +99,14 @@ final readonly class SolutionDocument
             round($moment->zoomFor($solution->best->light->aim)->focalLength, 1),
             SectionDocument::of($solution),
         );
+    }
+
+    /** @return list<Candidate> a way that somebody insists on is listed once */
+    private static function listed(Solution $solution): array
+    {
+        return [...$solution->candidates, ...array_values(array_filter(
+            $solution->leftOut,
+            static fn(Candidate $c): bool => !in_array($c, $solution->candidates, true),
+        ))];
     }
 }

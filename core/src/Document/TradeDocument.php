@@ -43,10 +43,10 @@ final readonly class TradeDocument
         $unit = $solution->moment->flash;
         $trades = [];
         foreach ([-2, -1, 0, 1, 2] as $more) {
-            $wanted = $solution->best->output->stops->value() - $more;
+            $wanted = $solution->best->output->value() - $more;
             $output = $unit->nearest($wanted);
             $sv = ExactStops::fromThirtieths($iso->sv->thirtieths + 30 * $more);
-            if ($more !== 0 && ($wanted > 0.0 || $wanted < $unit->lowest->stops->value() || $sv->thirtieths < -30 || $sv->thirtieths > 300)) {
+            if ($more !== 0 && ($wanted > 0.0 || $wanted < $unit->lowest->value() || $sv->thirtieths < -30 || $sv->thirtieths > 300)) {
                 continue;
             }
             $body = $solution->moment->body;

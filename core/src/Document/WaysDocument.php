@@ -43,6 +43,8 @@ final readonly class WaysDocument
         public string $sum,
         /** Whether compensation reaches; if not, manual is the way out. */
         public bool $reaches,
+        /** How near and far automatic reaches, and what to change where that is not enough. */
+        public string $reach,
         /** What to do to meter once and keep it. @var list<string> */
         public array $lockSteps,
         /** The frame as planned first. @var list<DriftDocument> */
@@ -63,7 +65,7 @@ final readonly class WaysDocument
         Voice $voice,
     ): self {
         $unit = $solution->moment->flash;
-        $frames = TestFrames::from($unit, $unit->lowest, $ways->manual)->outputs;
+        $frames = TestFrames::from($unit, $unit->lowest, $ways->manual->stops ?? $unit->lowest)->outputs;
         $compensation = $ways->compensation();
         $onUnit = $set->onUnit($compensation, $unit->step);
 
@@ -76,12 +78,13 @@ final readonly class WaysDocument
             $onUnit->signed(),
             MeterWords::sum($set, $compensation, $onUnit),
             !$ways->isBeyond(),
+            MeterWords::reach($ways, $voice),
             MeterWords::lockSteps($ways, $onUnit),
             array_map(static fn(Drift $d): DriftDocument => DriftDocument::of($d, $voice), $ways->drift()),
             array_map(
                 static fn(Output $o): FrameDocument => new FrameDocument(
                     $o->label(),
-                    round($ways->planned->face($o->stops->value())->value, 2),
+                    round($ways->planned->face($o->value())->value, 2),
                 ),
                 $frames,
             ),

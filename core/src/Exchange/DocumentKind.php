@@ -7,6 +7,7 @@ namespace Kaddle\Core\Exchange;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\PlaceForm;
 use Kaddle\Core\Form\RoomForm;
+use Kaddle\Core\Gear\EarlierGear;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Intake\ChoiceKind;
 use Kaddle\Core\Intake\ConstKind;
@@ -24,7 +25,7 @@ enum DocumentKind: string
     case Place = 'kaddle-place';
     case Night = 'kaddle-night';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
     public const MOST_PIECES = 500;
     public const MOST_ROOMS = 60;
     public const MOST_MOMENTS = 300;
@@ -47,9 +48,15 @@ enum DocumentKind: string
             Field::needed(
                 'version',
                 'version',
-                ConstKind::of(self::VERSION, sprintf('The version must be %d: no other is known here.', self::VERSION)),
+                ConstKind::of(self::VERSION, self::unknownVersion()),
             ),
         );
+    }
+
+    /** What is told of a document of another version; those of the first are taken over. */
+    public static function unknownVersion(): string
+    {
+        return sprintf('The version must be %d, or %d of earlier documents: no other is known here.', self::VERSION, EarlierGear::VERSION);
     }
 
     /** A moment as a night document carries it; gear and room are named by their identities. */

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Exchange;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Form\RoomForm;
+use Kaddle\Core\Gear\EarlierGear;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Intake\Faults;
 use Kaddle\Core\Intake\FaultyDocument;
@@ -53,13 +54,30 @@ final class DocumentReader
                 ) . '.',
             );
         }
-        if (($data['version'] ?? null) !== DocumentKind::VERSION) {
-            throw FaultyDocument::asAWhole(
-                sprintf('The version must be %d: no other is known here.', DocumentKind::VERSION),
+        $version = $data['version'] ?? null;
+        if ($version !== DocumentKind::VERSION && $version !== EarlierGear::VERSION) {
+            throw FaultyDocument::asAWhole(DocumentKind::unknownVersion());
+        }
+
+        return (new self(new Faults()))->read($kind, $version === EarlierGear::VERSION ? self::takenOver($data) : $data);
+    }
+
+    /**
+     * @param array<array-key, mixed> $data of the first version
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function takenOver(array $data): array
+    {
+        $data['version'] = DocumentKind::VERSION;
+        if (is_array($data['pieces'] ?? null)) {
+            $data['pieces'] = array_map(
+                static fn(mixed $piece): mixed => is_array($piece) ? EarlierGear::piece($piece) : $piece,
+                $data['pieces'],
             );
         }
 
-        return (new self(new Faults()))->read($kind, $data);
+        return $data;
     }
 
     /** @param array<array-key, mixed> $data */

@@ -10,7 +10,7 @@ use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 
 /**
- * The light of a head as a lobe: I(θ) = I0·cosⁿθ up to 90 degrees, nothing behind.
+ * The light of a head: intensity on its axis, and how it spreads about that.
  *
  * @see docs/physics.md, “Beam”
  *
@@ -21,11 +21,42 @@ final readonly class Beam
     private function __construct(
         /** Luminous intensity times time on the axis at full power, cd·s: I0 = 2.5·GN². */
         public float $axial,
-        /** n = ln ½ / ln cos θh: the larger, the narrower; 1 for a matt surface, 0 for the same all over the half-space. */
-        public float $exponent,
+        public Spread $spread,
     ) {}
 
     /**
+     * A reflector, as its maker prints it.
+     *
+     * @param float $guideNumber m at ISO 100 and full power, on the axis
+     * @param float $coverage degrees along the long side of the picture that it lights, from edge to edge
+     *
+     * @throws OutOfRange
+     */
+    public static function printed(float $guideNumber, float $coverage): self
+    {
+        return new self(self::onAxis($guideNumber), EdgedSpread::coveringDegrees($coverage));
+    }
+
+    /**
+     * A reflector of so much light.
+     *
+     * @param float $guideNumber m at ISO 100 and full power, on the axis
+     * @param float $energy all light of one pop at full power, lm·s, above 0
+     *
+     * @throws OutOfRange
+     */
+    public static function holding(float $guideNumber, float $energy): self
+    {
+        $axial = self::onAxis($guideNumber);
+        $fullness = $energy / (2.0 * M_PI * $axial);
+        $fullness > 0.0 && $fullness < 1.0 || throw NotANumber::in('light of a beam');
+
+        return new self($axial, EdgedSpread::filling($fullness));
+    }
+
+    /**
+     * A round lobe without an edge: I(θ) = I0·cosⁿθ, n = ln ½ / ln cos θh.
+     *
      * @param float $guideNumber m at ISO 100 and full power, on the axis
      * @param float $halfAngle degrees off the axis where intensity has halved
      *
@@ -33,21 +64,18 @@ final readonly class Beam
      */
     public static function fromGuideNumber(float $guideNumber, float $halfAngle): self
     {
-        $gn = self::guideNumberRange()->checked('guide number', $guideNumber);
-        $angle = self::halfAngleRange()->checked('half-angle', $halfAngle);
-
-        return new self(ExposureValue::LUX_AT_ZERO * $gn ** 2, log(0.5) / log(cos(deg2rad($angle))));
+        return new self(self::onAxis($guideNumber), CosineSpread::halvedAtDegrees($halfAngle));
     }
 
     /**
      * @param float $energy all light of one pop at full power, lm·s, 0 or more
-     * @param float $exponent 0 or more
+     * @param float $exponent n of a cosine lobe, 0 or more; 1 for a matt surface, 0 for the same all over the half-space
      */
     public static function fromEnergy(float $energy, float $exponent): self
     {
         $energy >= 0.0 && $exponent >= 0.0 && is_finite($energy * $exponent) || throw NotANumber::in('light of a beam');
 
-        return new self($energy * ($exponent + 1.0) / (2.0 * M_PI), $exponent);
+        return new self($energy * ($exponent + 1.0) / (2.0 * M_PI), CosineSpread::of($exponent));
     }
 
     /**
@@ -58,7 +86,7 @@ final readonly class Beam
     public function times(float $factor): self
     {
         return is_finite($factor) && $factor >= 0.0
-            ? new self($this->axial * $factor, $this->exponent)
+            ? new self($this->axial * $factor, $this->spread)
             : throw NotANumber::in('number of beams');
     }
 
@@ -69,10 +97,7 @@ final readonly class Beam
      */
     public function narrowedBy(float $halfAngle): self
     {
-        return new self(
-            $this->axial,
-            $this->exponent + log(0.5) / log(cos(deg2rad(self::halfAngleRange()->checked('half-angle', $halfAngle)))),
-        );
+        return new self($this->axial, $this->spread->narrowedBy(CosineSpread::halvedAtDegrees($halfAngle)->exponent));
     }
 
     public static function guideNumberRange(): Range
@@ -92,18 +117,23 @@ final readonly class Beam
      */
     public function towards(float $cosine): float
     {
-        return $cosine > 0.0 ? $this->axial * $cosine ** $this->exponent : 0.0;
+        return $cosine > 0.0 ? $this->axial * $this->spread->towards($cosine) : 0.0;
     }
 
     /** Angle off the axis where intensity has halved, radians. */
     public function halfAngle(): float
     {
-        return $this->exponent > 0.0 ? acos(0.5 ** (1.0 / $this->exponent)) : M_PI_2;
+        return $this->spread->halfAngle();
     }
 
-    /** All light of one pop at full power, lm·s: 2π·I0/(n + 1). */
+    /** All light of one pop at full power, lm·s: 2π·I0 times the fullness of the spread. */
     public function energy(): float
     {
-        return 2.0 * M_PI * $this->axial / ($this->exponent + 1.0);
+        return 2.0 * M_PI * $this->axial * $this->spread->fullness();
+    }
+
+    private static function onAxis(float $guideNumber): float
+    {
+        return ExposureValue::LUX_AT_ZERO * self::guideNumberRange()->checked('guide number', $guideNumber) ** 2;
     }
 }

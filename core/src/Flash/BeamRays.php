@@ -10,8 +10,8 @@ use Kaddle\Core\Room\Footprint;
 /**
  * A beam as rays of equal energy.
  *
- * With u = cosⁿ⁺¹θ evenly spread over (0, 1) every ray carries the same light;
- * turning by the golden angle from ray to ray spreads them evenly about the
+ * With the share of light farther out evenly spread over (0, 1) every ray carries the same
+ * light; turning by the golden angle from ray to ray spreads them evenly about the
  * axis (Vogel's spiral), which integrates smooth scenes far better than chance.
  *
  * @see docs/physics.md, “First reflection”
@@ -42,7 +42,7 @@ final readonly class BeamRays
     {
         $d = $this->lobe->direction->unit;
         [$a, $b] = $this->lobe->direction->across();
-        $power = 1.0 / ($this->lobe->beam->exponent + 1.0);
+        $spread = $this->lobe->beam->spread;
         // The spiral winds the other way to the right, so that a mirrored room gets mirrored rays.
         $hand = $d->y < 0.0 ? -1.0 : 1.0;
         $golden = M_PI * (3.0 - sqrt(5.0));
@@ -50,7 +50,7 @@ final readonly class BeamRays
         [$ca, $cb] = [$hand, 0.0];
         $x = $y = $z = [];
         for ($i = 0; $i < $this->rays; ++$i) {
-            $cos = (($i + 0.5) / $this->rays) ** $power;
+            $cos = $spread->cosineAt(($i + 0.5) / $this->rays);
             $sin = sqrt(1.0 - $cos * $cos);
             $x[] = $cos * $d->x + $sin * ($ca * $a->x + $cb * $b->x);
             $y[] = $cos * $d->y + $sin * ($ca * $a->y + $cb * $b->y);

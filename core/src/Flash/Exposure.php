@@ -30,6 +30,11 @@ final readonly class Exposure
         return new self($direct, $firstByFace, $later);
     }
 
+    public static function none(): self
+    {
+        return new self(Rgb::grey(0.0), [], Rgb::grey(0.0));
+    }
+
     public function plus(self $other): self
     {
         $first = $this->firstByFace;

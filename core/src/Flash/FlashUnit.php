@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
+use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
@@ -23,11 +25,14 @@ final readonly class FlashUnit
         /** Zoom that the head takes when it is tilted or turned, mm at 36 mm x 24 mm. */
         public float $bounceZoom,
         /** The least it can give, a whole number of stops under full. */
-        public Output $lowest,
+        public ExactStops $lowest,
         public Step $step,
         public Outfit $outfit,
         /** Whether it can pulse through a shutter faster than sync speed. */
         public bool $highSpeed,
+        /** Of the bare head. */
+        public Kelvin $colour,
+        public PopLength $pop,
     ) {}
 
     /**
@@ -44,6 +49,8 @@ final readonly class FlashUnit
         Step $step,
         ?Outfit $outfit = null,
         bool $highSpeed = false,
+        ?Kelvin $colour = null,
+        ?PopLength $pop = null,
     ): self {
         if (!self::lowestRange()->contains($lowestUnderFull)) {
             throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestRange());
@@ -52,10 +59,35 @@ final readonly class FlashUnit
         return new self(
             $zoom,
             ZoomStep::focalRange()->checked('bounce zoom', $bounceZoom),
-            Output::of(ExactStops::fromWhole(-$lowestUnderFull)),
+            ExactStops::fromWhole(-$lowestUnderFull),
             $step,
             $outfit ?? Outfit::bare(),
             $highSpeed,
+            $colour ?? Kelvin::of(Gel::USUAL_HEAD),
+            $pop ?? PopLength::usual(),
+        );
+    }
+
+    /**
+     * So many side by side, as far as units go together.
+     *
+     * @param int $times 1 or more
+     */
+    public function times(int $times): self
+    {
+        return new self(
+            $this->zoom,
+            $this->bounceZoom,
+            $this->lowest,
+            $this->step,
+            Outfit::of(
+                (int) Outfit::unitRange()->nearest($times * $this->outfit->units),
+                $this->outfit->modifier,
+                $this->outfit->gel,
+            ),
+            $this->highSpeed,
+            $this->colour,
+            $this->pop,
         );
     }
 
@@ -78,9 +110,10 @@ final readonly class FlashUnit
         return Head::dressed(
             $position,
             ($aim === HeadAim::ByHand ? $byHand : $aim->angles())?->direction() ?? Direction::along($toFace),
-            ($zoom ?? $this->zoomFor($aim, $f35, $byHand))->beam(),
+            ($zoom ?? $this->zoomFor($aim, $f35, $byHand))->beam,
             $aim === HeadAim::Card ? $this->outfit->with(Modifier::fromCatalogue(ModifierKind::Card)) : $this->outfit,
             Direction::along(Vector::of($toFace->x, $toFace->y, 0.0)),
+            $this->colour,
         );
     }
 
@@ -97,6 +130,11 @@ final readonly class FlashUnit
         return $this->zoom->at($tilted || $this->outfit->coversHead() ? $this->bounceZoom : $f35);
     }
 
+    public static function colourRange(): Range
+    {
+        return Range::between(2500.0, 10_000.0, 'K', 100.0);
+    }
+
     public static function lowestRange(): Range
     {
         return Range::between(0.0, 9.0, 'stops', 1.0);
@@ -111,7 +149,7 @@ final readonly class FlashUnit
     {
         return array_map(
             static fn(int $thirtieths): Output => Output::of(ExactStops::fromThirtieths($thirtieths)),
-            range($this->lowest->stops->thirtieths, 0, $this->step->thirtieths()),
+            range($this->lowest->thirtieths, 0, $this->step->thirtieths()),
         );
     }
 
@@ -122,6 +160,6 @@ final readonly class FlashUnit
      */
     public function nearest(float $stops): Output
     {
-        return Output::of(ExactStops::nearest(max($this->lowest->stops->value(), min(0.0, $stops)), $this->step));
+        return Output::of(ExactStops::nearest(max($this->lowest->value(), min(0.0, $stops)), $this->step));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Vector;
@@ -31,19 +32,31 @@ final readonly class Head
         return new self($position, $direction, $beam, [Lobe::bare($position, $direction, $beam)]);
     }
 
-    /** @param Direction $forward where a bounce card would send light: the way the camera looks, level */
+    /**
+     * @param Direction $forward where a bounce card would send light: the way the camera looks, level
+     * @param Kelvin $colour of the bare head, which a gel shifts
+     */
     public static function dressed(
         Vector $position,
         Direction $direction,
         Beam $beam,
         Outfit $outfit,
         Direction $forward,
+        Kelvin $colour,
     ): self {
         $all = $beam->times($outfit->units);
         $lobe = Lobe::bare($position, $direction, $all);
-        $tinted = $outfit->gel === null ? $lobe : $lobe->through($outfit->gel->transmission());
+        $tinted = $outfit->gel === null ? $lobe : $lobe->through($outfit->gel->transmission($colour));
 
         return new self($position, $direction, $all, $outfit->modifier?->shaped($tinted, $forward) ?? [$tinted]);
+    }
+
+    /** Whether it looks at a place: that lies within the half-angle of its beam. */
+    public function looksAt(Vector $place): bool
+    {
+        $way = $place->minus($this->position);
+
+        return $way->dot($this->direction->unit) >= $way->length() * cos($this->beam->halfAngle());
     }
 
     /** Luminous exposure straight from the head, lx·s at full power, as the eye weighs its colour. */

@@ -30,6 +30,8 @@ enum HeadAim: string
     case Direct = 'direct';
     /** Turned and tilted by hand, to angles that are told beside. */
     case ByHand = 'by-hand';
+    /** Switched off. */
+    case Off = 'off';
 
     /**
      * The ways that are weighed by themselves: whatever swallows the head leaves no room for a card.
@@ -43,9 +45,19 @@ enum HeadAim: string
         return $outfit->coversHead() ? [...$ways, self::Direct] : [...$ways, self::Card, self::Direct];
     }
 
+    /**
+     * The ways that somebody can insist on.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function toChoose(): array
+    {
+        return [self::Up, self::UpForward, self::UpBack, self::BackLeft, self::BackRight, self::Left, self::Right, self::Card, self::Direct, self::ByHand];
+    }
+
     public function isBounced(): bool
     {
-        return $this !== self::Direct;
+        return $this !== self::Direct && $this !== self::Off;
     }
 
     /** Where the head stands; null where that follows from the face, or from the hand. */
@@ -59,7 +71,7 @@ enum HeadAim: string
             self::BackRight => Angles::ofDegrees(-135.0, 45.0),
             self::Left => Angles::ofDegrees(90.0, 30.0),
             self::Right => Angles::ofDegrees(-90.0, 30.0),
-            self::Direct, self::ByHand => null,
+            self::Direct, self::ByHand, self::Off => null,
         };
     }
 
@@ -76,6 +88,7 @@ enum HeadAim: string
             self::Card => 'Up with the card',
             self::Direct => 'Straight at the face',
             self::ByHand => 'Turned by hand',
+            self::Off => 'Off',
         };
     }
 
@@ -96,6 +109,7 @@ enum HeadAim: string
         return match ($this) {
             self::Card => 'tilt 90°, card out',
             self::Direct => 'tilt 0°, at the face',
+            self::Off => 'switched off',
             default => ($this->angles() ?? $byHand)?->instruction() ?? '',
         };
     }

@@ -31,7 +31,7 @@ final class ImpossibleUnit extends Refused
 
     public static function noZoom(): self
     {
-        return new self('A flash needs at least one zoom setting with its guide number and half-angle.');
+        return new self('A flash needs at least one zoom setting with its guide number.');
     }
 
     /** @param float $least stops by which it dims without losing anything */
@@ -47,7 +47,7 @@ final class ImpossibleUnit extends Refused
     public static function zoomOutOfOrder(ZoomStep $step): self
     {
         return new self(sprintf(
-            'Zoom settings go from wide to narrow, with guide numbers that do not fall and half-angles that do not grow; %s mm breaks the order.',
+            'Zoom settings go from wide to narrow, with guide numbers that do not fall and coverages that do not grow; %s mm breaks the order.',
             Number::plain($step->focalLength),
         ));
     }

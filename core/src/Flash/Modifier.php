@@ -50,7 +50,7 @@ final readonly class Modifier
      */
     public static function measured(ModifierKind $kind, float $dimming, Beam $bare): self
     {
-        $least = -log((new self($kind, 0.0))->onAxis($bare), 2);
+        $least = (new self($kind, 0.0))->dims($bare);
         $loss = self::dimmingRange()->checked("dimming by the {$kind->inWords()}", $dimming) - $least;
 
         return $loss >= -1e-9
@@ -78,7 +78,7 @@ final readonly class Modifier
 
         return match ($this->kind) {
             ModifierKind::Card => [
-                $bare->reshaped($axis, Beam::fromEnergy($rest, $bare->beam->exponent), $bare->size),
+                $bare->reshaped($axis, $bare->beam->times($rest / $bare->beam->energy()), $bare->size),
                 $bare->reshaped($forward, Beam::fromEnergy($part, self::MATT), $size),
             ],
             ModifierKind::Grid => [
@@ -93,11 +93,17 @@ final readonly class Modifier
         };
     }
 
+    /** Stops by which it dims the axis of a head: what it spreads, and what stays inside. */
+    public function dims(Beam $bare): float
+    {
+        return -log($this->onAxis($bare), 2);
+    }
+
     /** Intensity on the axis against the bare head's. */
     private function onAxis(Beam $bare): float
     {
         $kept = 2.0 ** -$this->loss;
-        $spread = $bare->energy() / (2.0 * M_PI * $bare->axial);
+        $spread = $bare->spread->fullness();
         $part = $this->kind->part();
 
         return $kept * match ($this->kind) {

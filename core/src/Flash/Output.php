@@ -8,15 +8,15 @@ use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Number;
 
 /**
- * A flash unit's output as a share of full power, 2^stops, held exactly; never above full.
+ * A flash unit's output as a share of full power, 2^stops, held exactly; never above full. Or none: off.
  *
  * @phpstan-all-methods-pure
  */
 final readonly class Output
 {
     private function __construct(
-        /** 0 for full power, below 0 for less. */
-        public ExactStops $stops,
+        /** 0 for full power, below 0 for less; null for off. */
+        public ?ExactStops $stops,
     ) {}
 
     /** @throws ImpossibleUnit above full power */
@@ -30,15 +30,29 @@ final readonly class Output
         return new self(ExactStops::fromWhole(0));
     }
 
-    /** Share of a full pop, above 0 and up to 1. */
+    public static function off(): self
+    {
+        return new self(null);
+    }
+
+    /** Share of a full pop, above 0 and up to 1; 0 for off. */
     public function share(): float
     {
-        return 2.0 ** $this->stops->value();
+        return $this->stops === null ? 0.0 : 2.0 ** $this->stops->value();
+    }
+
+    /** Stops against a full pop, 0 or less; endlessly far under it for off. */
+    public function value(): float
+    {
+        return $this->stops?->value() ?? -INF;
     }
 
     /** As units show it: the power of two below, and the part of a stop above it: "1/16 +⅓". */
     public function label(): string
     {
+        if ($this->stops === null) {
+            return 'off';
+        }
         $whole = (int) floor($this->stops->value());
         $rest = $this->stops->thirtieths - 30 * $whole;
         $fraction = sprintf('1/%d', 2 ** -$whole);

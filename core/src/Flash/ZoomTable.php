@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Kaddle\Core\Flash;
 
 /**
- * Guide number and half-angle over the zoom of a head.
+ * Guide number and coverage over the zoom of a head.
  *
- * Between two settings both are interpolated on a logarithmic scale, the guide number
- * as it is and the half-angle by its tangent: that is how they go when the reflector
- * moves against the lens. Beyond the ends the head stays at its end.
+ * Between two settings it goes as ZoomStep::towards() says; beyond the ends the head stays at its
+ * end. A head never gives more light as it zooms in.
  *
  * @see docs/physics.md, “Zoom”
  *
@@ -35,14 +34,16 @@ final readonly class ZoomTable
      */
     public static function of(array $steps): self
     {
+        $held = [];
         foreach ($steps as $i => $step) {
-            $wider = $steps[$i - 1] ?? null;
-            if ($wider !== null && ($step->focalLength <= $wider->focalLength || $step->guideNumber < $wider->guideNumber || $step->halfAngle > $wider->halfAngle)) {
+            $wider = $held[$i - 1] ?? null;
+            if ($wider !== null && ($step->focalLength <= $wider->focalLength || $step->guideNumber < $wider->guideNumber || $step->coverage > $wider->coverage)) {
                 throw ImpossibleUnit::zoomOutOfOrder($step);
             }
+            $held[] = $wider === null ? $step : $step->holdingAtMost($wider->beam->energy());
         }
 
-        return $steps === [] ? throw ImpossibleUnit::noZoom() : new self($steps);
+        return $held === [] ? throw ImpossibleUnit::noZoom() : new self($held);
     }
 
     /** @param float $focalLength mm at 36 mm x 24 mm */
@@ -51,26 +52,11 @@ final readonly class ZoomTable
         $wider = $this->steps[0];
         foreach ($this->steps as $step) {
             if ($step->focalLength >= $focalLength) {
-                return self::between($wider, $step, $focalLength);
+                return $wider->towards($step, $focalLength);
             }
             $wider = $step;
         }
 
         return $wider;
-    }
-
-    private static function between(ZoomStep $wider, ZoomStep $narrower, float $focalLength): ZoomStep
-    {
-        if ($focalLength <= $wider->focalLength || $wider === $narrower) {
-            return $wider;
-        }
-        $share = log($focalLength / $wider->focalLength) / log($narrower->focalLength / $wider->focalLength);
-        $tangent = tan(deg2rad($wider->halfAngle)) ** (1.0 - $share) * tan(deg2rad($narrower->halfAngle)) ** $share;
-
-        return ZoomStep::ofMillimetres(
-            $focalLength,
-            $wider->guideNumber ** (1.0 - $share) * $narrower->guideNumber ** $share,
-            rad2deg(atan($tangent)),
-        );
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Form;
 
+use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Gear\OutfitForm;
 use Kaddle\Core\Gear\UnitForm;
 use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\OneOrManyKind;
 use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\Record;
@@ -103,8 +105,18 @@ final class BounceForm
         return Shape::of(
             Field::needed('position', 'position of the head', TripleKind::within(self::coordinates()), 'm.'),
             self::direction('direction'),
-            ...UnitForm::beam('halfAngleDeg'),
+            UnitForm::guideNumber(),
+            UnitForm::coverage('coverageDeg')->orNone(),
+            Field::optional(
+                'halfAngleDeg',
+                'half-angle',
+                NumberKind::within(Beam::halfAngleRange()),
+                'Of a round lobe without an edge, cosⁿ: where half is left.',
+            ),
             ...OutfitForm::fields(),
+        )->inOneWay(
+            [['coverageDeg'], ['halfAngleDeg']],
+            'Give the beam either by its coverage or as a round lobe by its half-angle.',
         )->checked(self::mustPoint('direction'))->open();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Form;
 
+use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Gear\OutfitForm;
@@ -13,6 +14,7 @@ use Kaddle\Core\Intake\Fields;
 use Kaddle\Core\Intake\Json;
 use Kaddle\Core\Intake\JsonSize;
 use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Probe;
@@ -94,7 +96,9 @@ final class BounceReader
     private static function head(Record $flash, Probe $face): ?Head
     {
         $position = Vector::of(...$flash->triple('position'));
-        $beam = Beam::fromGuideNumber($flash->number('guideNumber'), $flash->number('halfAngleDeg'));
+        $beam = $flash->has('coverageDeg')
+            ? Beam::printed($flash->number('guideNumber'), $flash->number('coverageDeg'))
+            : Beam::fromGuideNumber($flash->number('guideNumber'), $flash->number('halfAngleDeg'));
         $outfit = OutfitForm::outfit($flash, $beam);
 
         return $outfit === null
@@ -105,6 +109,7 @@ final class BounceReader
                 $beam,
                 $outfit,
                 self::forward($position, $face),
+                Kelvin::of(Gel::USUAL_HEAD),
             );
     }
 

@@ -30,7 +30,7 @@ final class HeadForm
             Field::optional(
                 'head',
                 'head direction',
-                ChoiceKind::among(HeadAim::cases()),
+                ChoiceKind::among(HeadAim::toChoose()),
                 'Left out, the engine chooses.',
             ),
             Field::optional(

@@ -42,7 +42,7 @@ final class LookForm
             Field::needed('what', 'brightest thing that must hold detail', ChoiceKind::among(KeptThing::cases())),
             ...LevelForm::fields(
                 'level of the thing to keep',
-                'At ISO 100: candles about EV 8, a window at dusk 7, a lit stage 9.',
+                'At ISO 100, of the thing itself: a flame with its candle, read from arm’s length, about EV 10; a window at dusk 7; a lit stage 9.',
             ),
         )->inOneWay(
             [['ev'], ['metered']],
@@ -87,6 +87,13 @@ final class LookForm
                 'The flash pulses through a shutter faster than sync speed.',
                 false,
             ),
+            Field::optional(
+                'withoutFlash',
+                'without flash',
+                new FlagKind(),
+                'By the light of the room alone: where the house forbids flash it is so anyway.',
+                false,
+            ),
         )->called('LookDraft');
     }
 
@@ -106,7 +113,7 @@ final class LookForm
         if ($pulses && !$unit->highSpeed) {
             $look->fault('highSpeed', 'This flash unit has no high-speed sync.');
         }
-        $locks = self::locks($look->record('locks'), $body, $lens, $pulses ? Shutter::fastest() : $body->sync);
+        $locks = self::locks($look->record('locks'), $body, $lens, $pulses || $look->flag('withoutFlash') ? null : $body->sync);
 
         return $working === null || ($kept === null && $look->has('keep')) ? null : Look::ofStops(
             $look->number('roomUnder'),
@@ -116,6 +123,7 @@ final class LookForm
             $kept,
             $look->number('fill'),
             Aids::ofStops($look->number('nd'), $pulses ? $body->sync : null),
+            $look->flag('withoutFlash'),
         );
     }
 
@@ -126,8 +134,8 @@ final class LookForm
         return $level === null ? null : KeptLight::of($keep->choice('what', KeptThing::class), $level);
     }
 
-    /** @param Shutter $fastest with which the flash still lights the whole frame */
-    private static function locks(Record $held, Body $body, Lens $lens, Shutter $fastest): Locks
+    /** @param Shutter|null $fastest with which the flash still lights the whole frame; null where any does */
+    private static function locks(Record $held, Body $body, Lens $lens, ?Shutter $fastest): Locks
     {
         $shutter = self::held(
             $held,
@@ -140,7 +148,7 @@ final class LookForm
             static fn(string $label): Aperture => Aperture::fromLabel($label, $body->step),
         );
         $iso = self::held($held, 'iso', static fn(string $label): Iso => Iso::fromLabel($label, $body->step));
-        if ($shutter !== null && $shutter->tv->thirtieths > $fastest->tv->thirtieths) {
+        if ($shutter !== null && $fastest !== null && $shutter->tv->thirtieths > $fastest->tv->thirtieths) {
             $held->fault(
                 'shutter',
                 "{$shutter->label()} is faster than the sync speed of this body, {$body->sync->label()}: a bar of the frame would stay dark.",

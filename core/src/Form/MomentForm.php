@@ -7,6 +7,7 @@ namespace Kaddle\Core\Form;
 use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Gear\Compensation;
+use Kaddle\Core\Gear\EarlierGear;
 use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\OutfitForm;
 use Kaddle\Core\Gear\UnitForm;
@@ -23,12 +24,13 @@ use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Intake\TextKind;
 use Kaddle\Core\People\Presence;
 use Kaddle\Core\Power\PlannedUse;
+use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Situation\Scene;
 
 /** A moment: what is planned, what is set on the bench, and the document that the engine reads. */
 final class MomentForm
 {
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** EV that fits wherever any does. */
     private const ANY_GLOW = 4.0;
@@ -42,7 +44,7 @@ final class MomentForm
     /** What is written down about a moment before any light is reckoned. */
     public static function plan(): Shape
     {
-        [$movement, $depth, $clothing, $behind] = SceneForm::people();
+        [$movement, $depth, $count, $clothing, $behind, $shines, $level] = SceneForm::people();
 
         return Shape::of(
             self::name(),
@@ -51,9 +53,12 @@ final class MomentForm
             Field::optional('nearest', 'nearest subject', NumberKind::within(Scene::distanceRange())),
             Field::optional('farthest', 'farthest subject', NumberKind::within(Scene::distanceRange())),
             $depth,
+            $count,
             $clothing,
             $movement,
             $behind,
+            $shines,
+            $level,
             Field::optional('view', 'way the camera looks', TextKind::line(120)),
             Field::optional('presence', 'also there', ChoicesKind::among(Presence::cases())),
             Field::optional(
@@ -112,7 +117,7 @@ final class MomentForm
                 'version',
                 ConstKind::of(
                     self::VERSION,
-                    sprintf('The version must be %d: this engine knows no other moment document.', self::VERSION),
+                    sprintf('The version must be %d, or %d of earlier documents: this engine knows no other.', self::VERSION, EarlierGear::VERSION),
                 ),
             ),
             Field::needed('room', 'room', PartKind::one(RoomForm::box())),
@@ -127,6 +132,12 @@ final class MomentForm
                 Mains::Hz50->value,
             ),
             Field::needed('glow', 'glow', PartKind::one(self::glow(false)), 'As EV, or as a metered exposure.'),
+            Field::optional(
+                'outdoors',
+                'light outside',
+                NumberKind::within(ExposureValue::range()),
+                'EV of the open sky’s light at that hour: what shines through a window.',
+            ),
             Field::needed('look', 'look', PartKind::one(LookForm::shape())),
             ...HeadForm::fields(),
             ...[

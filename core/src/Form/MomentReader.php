@@ -6,6 +6,7 @@ namespace Kaddle\Core\Form;
 
 use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Gear\BodyForm;
+use Kaddle\Core\Gear\EarlierGear;
 use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\UnitForm;
 use Kaddle\Core\Intake\Faults;
@@ -14,6 +15,7 @@ use Kaddle\Core\Intake\Fields;
 use Kaddle\Core\Intake\Json;
 use Kaddle\Core\Intake\JsonSize;
 use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Situation\Moment;
 
@@ -49,6 +51,12 @@ final class MomentReader
      */
     public static function fromArray(array $data): Moment
     {
+        if (($data['version'] ?? null) === EarlierGear::VERSION) {
+            $data['version'] = MomentForm::VERSION;
+            if (is_array($data['flash'] ?? null)) {
+                $data['flash'] = EarlierGear::unit($data['flash']);
+            }
+        }
         $faults = new Faults();
         $moment = self::moment(MomentForm::document()->read(Fields::of($data, '', $faults)));
         $faults->mustBeNone();
@@ -75,6 +83,7 @@ final class MomentReader
         return $scene === null || $glow === null || $look === null || $pointing === null || !$document->isSound(
             'people',
             'mains',
+            'outdoors',
             'version',
         )
             ? null
@@ -88,6 +97,7 @@ final class MomentReader
                 $unit,
                 SceneForm::peopleOf($document->record('people')),
                 $document->choice('mains', Mains::class),
+                $document->has('outdoors') ? ExposureValue::atIso100($document->number('outdoors')) : null,
             );
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Kaddle\Core\Form;
 
 use Kaddle\Core\Exposure\SettingKinds;
+use Kaddle\Core\Glow\Compass;
 use Kaddle\Core\Glow\Lamp;
 use Kaddle\Core\Glow\LightReading;
+use Kaddle\Core\Glow\Openings;
 use Kaddle\Core\Glow\Place;
 use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Glow\RoomGlow;
+use Kaddle\Core\Glow\Window;
 use Kaddle\Core\Intake\ChoiceKind;
 use Kaddle\Core\Intake\Field;
 use Kaddle\Core\Intake\NumberKind;
@@ -23,18 +26,25 @@ use Kaddle\Core\Quantity\Illuminance;
 use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Sentence;
+use Kaddle\Core\Radiosity\Patches;
 use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\PitchedRoof;
+use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Reflectance;
 use Kaddle\Core\Room\RidgeWay;
+use Kaddle\Core\Room\Vector;
 
 /** A room: its box in a moment document, with windows, lamps and readings in the place book. */
 final class RoomForm
 {
     private const MOST_READINGS = 200;
     private const MOST_LIGHTS = 20;
+
+    /** m over the floor at which the sky is looked at. */
+    private const EYES = 1.6;
 
     private function __construct() {}
 
@@ -136,11 +146,42 @@ final class RoomForm
     /** The light of a room of the place book. */
     public static function glow(Record $room, Place $place): RoomGlow
     {
-        $share = array_sum(
-            array_map(static fn(Record $w): float => $w->number('share') / 100.0, $room->records('windows')),
+        return RoomGlow::of(
+            $place,
+            Openings::of(self::windows($room), self::sky($room)),
+            self::lamps($room),
+            self::readings($room, $place->zone),
         );
+    }
 
-        return RoomGlow::of($place, $share, self::lamps($room), self::readings($room, $place->zone));
+    /** @return list<Window> */
+    public static function windows(Record $room): array
+    {
+        return array_map(static fn(Record $w): Window => Window::ofPercent(
+            $w->number('share'),
+            $w->has('faces') ? $w->choice('faces', Compass::class) : null,
+        ), $room->records('windows'));
+    }
+
+    /** Share of the sky that somebody in the middle of a room sees over and between its walls, 0 to 1. */
+    private static function sky(Record $room): float
+    {
+        $open = array_keys(array_filter(self::finishes($room), static fn(Finish $f): bool => $f === Finish::Open));
+        if (!in_array(Face::Ceiling->value, $open, true)) {
+            return 0.0;
+        }
+        $box = self::boxRoom($room);
+        $patches = Patches::of($box);
+        $seen = $patches->seenBy(Probe::at(
+            Vector::of($box->length / 2.0, $box->width / 2.0, min(self::EYES, $box->height / 2.0)),
+            Direction::up(),
+        ));
+        $sky = 0.0;
+        foreach ($patches->all as $i => $patch) {
+            $sky += in_array($patch->face->value, $open, true) ? $seen[$i] : 0.0;
+        }
+
+        return min(1.0, $sky);
     }
 
     /** @return list<Lamp> */
@@ -191,8 +232,14 @@ final class RoomForm
             Field::needed(
                 'share',
                 'share of daylight',
-                NumberKind::within(Range::between(0.001, 100.0, '%', 0.1)),
-                'Of the light outdoors, what reaches the middle of the room: about 1 % in a hall with a few windows, 5 % under a glass front.',
+                NumberKind::within(Window::percentRange()),
+                'Of the light outdoors, what reaches the middle of the room under a grey sky: about 1 % in a hall with a few windows, 5 % under a glass front.',
+            ),
+            Field::optional(
+                'faces',
+                'way it faces',
+                ChoiceKind::among(Compass::cases()),
+                'With it a clear sky and the sun count from where they stand; without it every side of the house is alike.',
             ),
             Field::optional(
                 'wall',

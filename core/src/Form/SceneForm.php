@@ -14,6 +14,8 @@ use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Clothing;
 use Kaddle\Core\People\Movement;
 use Kaddle\Core\People\People;
+use Kaddle\Core\People\Shining;
+use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Situation\OutsideRoom;
 use Kaddle\Core\Situation\Scene;
 
@@ -65,6 +67,13 @@ final class SceneForm
                 0.0,
             ),
             Field::optional(
+                'count',
+                'number of people',
+                NumberKind::whole(People::countRange()),
+                'In the picture: a flash meter takes them for more the more they are.',
+                1,
+            ),
+            Field::optional(
                 'clothing',
                 'clothes',
                 ChoiceKind::among(Clothing::cases()),
@@ -75,6 +84,18 @@ final class SceneForm
                 'scene behind them',
                 ChoiceKind::among(Behind::cases()),
                 otherwise: Behind::Guests->value,
+            ),
+            Field::optional(
+                'shines',
+                'share of it that shines',
+                NumberKind::within(Shining::percentRange()),
+                'Windows, lamps, a screen: of the picture without the people. Left out, what is usual there.',
+            ),
+            Field::optional(
+                'shinesEv',
+                'its level',
+                NumberKind::within(ExposureValue::range()),
+                'As a spot meter reads it at ISO 100. Left out, a window shines by the light outside, the rest as usual.',
             ),
         ];
     }
@@ -109,6 +130,22 @@ final class SceneForm
             $people->number('depth'),
             $people->choice('clothing', Clothing::class),
             $people->choice('behind', Behind::class),
+            $people->whole('count'),
+            self::shining($people),
         );
+    }
+
+    private static function shining(Record $people): ?Shining
+    {
+        $level = $people->has('shinesEv') ? ExposureValue::atIso100($people->number('shinesEv')) : null;
+
+        return $people->has('shines') || $level !== null
+            ? Shining::ofPercent(
+                $people->has('shines')
+                    ? $people->number('shines')
+                    : 100.0 * $people->choice('behind', Behind::class)->shiningShare(),
+                $level,
+            )
+            : null;
     }
 }

@@ -25,4 +25,24 @@ enum BatteryKind: string
             self::External => 'external pack',
         };
     }
+
+    /** Cells that a small unit usually takes of them; a pack counts as one. */
+    public function usualCells(): int
+    {
+        return match ($this) {
+            self::Alkaline, self::Nimh => 4,
+            self::LithiumPack, self::External => 1,
+        };
+    }
+
+    /** What is counted: "cells". */
+    public function counted(int $cells): string
+    {
+        $one = match ($this) {
+            self::Alkaline, self::Nimh => 'cell',
+            self::LithiumPack, self::External => 'pack',
+        };
+
+        return $cells === 1 ? "1 $one" : "$cells {$one}s";
+    }
 }

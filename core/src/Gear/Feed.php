@@ -17,6 +17,8 @@ final readonly class Feed
         public PowerSource $source,
         /** Null where the unit does not say what it takes: then the figures are usual ones. */
         public ?BatteryKind $battery,
+        /** Cells, or packs, that make a set. */
+        public int $cells,
     ) {}
 
     /**
@@ -31,6 +33,7 @@ final readonly class Feed
             static fn(Record $f): self => new self(
                 PowerSource::ofSeconds($f->number('fullSeconds'), $f->number('fullPops')),
                 $f->choice('battery', BatteryKind::class),
+                $f->has('cells') ? $f->whole('cells') : $f->choice('battery', BatteryKind::class)->usualCells(),
             ),
             $unit->records('feeds'),
         );
@@ -40,6 +43,6 @@ final readonly class Feed
             }
         }
 
-        return $feeds[0] ?? new self(PowerSource::ofSeconds(...self::USUAL), null);
+        return $feeds[0] ?? new self(PowerSource::ofSeconds(...self::USUAL), null, BatteryKind::Nimh->usualCells());
     }
 }

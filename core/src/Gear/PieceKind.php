@@ -60,7 +60,12 @@ enum PieceKind: string
             self::Gel => OutfitForm::gel(),
             self::Battery => Shape::of(
                 Field::needed('kind', 'kind of battery', ChoiceKind::among(BatteryKind::cases())),
-                Field::needed('sets', 'sets carried', NumberKind::whole(Range::between(1.0, 50.0, 'sets', 1.0))),
+                Field::needed(
+                    'cells',
+                    'cells carried',
+                    NumberKind::whole(Range::between(1.0, 400.0, 'cells', 1.0)),
+                    'All of them, counted one by one; a pack counts as one.',
+                ),
             ),
         };
 

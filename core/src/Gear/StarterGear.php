@@ -78,7 +78,7 @@ final class StarterGear
                 PieceKind::Flash,
                 [
                     'name' => 'Pocket flash',
-                    'zoom' => [['focalLength' => 28, 'guideNumber' => 14, 'halfAngle' => 42]],
+                    'zoom' => [['focalLength' => 28, 'guideNumber' => 14, 'coverage' => 66]],
                     'bounceZoom' => 28,
                     'lowestUnderFull' => 5,
                     'step' => 'whole',
@@ -96,7 +96,7 @@ final class StarterGear
             [PieceKind::Gel, ['name' => 'Full orange', 'shift' => 159, 'loss' => 0.65]],
             [PieceKind::Gel, ['name' => 'Half orange', 'shift' => 81, 'loss' => 0.5]],
             [PieceKind::Gel, ['name' => 'Quarter orange', 'shift' => 42, 'loss' => 0.3]],
-            [PieceKind::Battery, ['name' => 'Charged cells', 'kind' => 'nimh', 'sets' => 3]],
+            [PieceKind::Battery, ['name' => 'Charged cells', 'kind' => 'nimh', 'cells' => 12]],
         ];
     }
 
@@ -106,11 +106,11 @@ final class StarterGear
         return [
             'name' => 'Full-size flash',
             'zoom' => [
-                ['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38],
-                ['focalLength' => 35, 'guideNumber' => 36, 'halfAngle' => 31],
-                ['focalLength' => 50, 'guideNumber' => 42, 'halfAngle' => 25],
-                ['focalLength' => 70, 'guideNumber' => 50, 'halfAngle' => 19],
-                ['focalLength' => 105, 'guideNumber' => 58, 'halfAngle' => 14],
+                ['focalLength' => 24, 'guideNumber' => 30, 'coverage' => 76],
+                ['focalLength' => 35, 'guideNumber' => 36, 'coverage' => 62],
+                ['focalLength' => 50, 'guideNumber' => 42, 'coverage' => 50],
+                ['focalLength' => 70, 'guideNumber' => 50, 'coverage' => 38],
+                ['focalLength' => 105, 'guideNumber' => 58, 'coverage' => 28],
             ],
             'bounceZoom' => 24,
             'lowestUnderFull' => 7,

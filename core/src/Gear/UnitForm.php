@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kaddle\Core\Gear;
 
 use Kaddle\Core\Flash\Beam;
+use Kaddle\Core\Flash\EdgedSpread;
 use Kaddle\Core\Flash\FlashUnit;
+use Kaddle\Core\Flash\PopLength;
 use Kaddle\Core\Flash\ZoomStep;
 use Kaddle\Core\Flash\ZoomTable;
 use Kaddle\Core\Intake\ChoiceKind;
@@ -16,6 +18,7 @@ use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Power\PowerSource;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
 
@@ -23,7 +26,7 @@ use Kaddle\Core\Quantity\Step;
 final class UnitForm
 {
     /** What light is reckoned with; the rest is for the bag. */
-    public const FIGURES = ['zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed'];
+    public const FIGURES = ['zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed', 'durations', 'kelvin'];
 
     /** Where a head that does not zoom is said to stand, mm. */
     private const ANY_ZOOM = 35.0;
@@ -37,19 +40,11 @@ final class UnitForm
             Field::needed('battery', 'kind of battery', ChoiceKind::among(BatteryKind::cases())),
             Field::needed('fullSeconds', 'recycle after a full pop', NumberKind::within(PowerSource::secondsRange())),
             Field::needed('fullPops', 'full pops in a set', NumberKind::within(PowerSource::popsRange())),
-        );
-        $duration = Shape::of(
-            Field::needed(
-                'underFull',
-                'output',
-                NumberKind::within(FlashUnit::lowestRange()),
-                '0 for full, 7 for 1/128.',
-            ),
-            Field::needed(
-                'inverse',
-                'duration as 1 over',
-                NumberKind::within(Range::between(100.0, 100_000.0, 'per s', 100.0)),
-                '1000 for 1/1000 s.',
+            Field::optional(
+                'cells',
+                'cells it takes',
+                NumberKind::whole(PowerSource::cellsRange()),
+                'Four of most cells, one of a pack.',
             ),
         );
 
@@ -59,7 +54,8 @@ final class UnitForm
             ...self::output(),
             ...[
                 Field::optional('feeds', 'batteries it takes', PartKind::listOf($feed, 'kind of battery', 4)),
-                Field::optional('durations', 'flash durations t0.5', PartKind::listOf($duration, 'duration', 10)),
+                self::durations(),
+                self::kelvin(),
                 Field::optional('metered', 'meters by itself', new FlagKind()),
                 Field::optional('highSpeed', 'high-speed sync', new FlagKind()),
                 Field::optional('rearCurtain', 'second curtain', new FlagKind()),
@@ -75,33 +71,35 @@ final class UnitForm
     /** As a moment document carries it: with its zoom, or as a head that has none. */
     public static function figures(): Shape
     {
-        [$guideNumber, $halfAngle] = self::beam();
-
         return Shape::of(
             self::zoom()->orNone('From wide to narrow; leave it out for a head that does not zoom.'),
             self::bounceZoom()->orNone(),
-            $guideNumber->orNone('Of a head that does not zoom, at ISO 100 and full power.'),
-            $halfAngle->orNone('The same: where half is left.'),
+            self::guideNumber()->orNone('Of a head that does not zoom, at ISO 100 and full power.'),
+            self::coverage()->orNone('The same: along the long side of the picture, as printed.'),
             ...self::output(),
-            ...[Field::optional('highSpeed', 'high-speed sync', new FlagKind(), otherwise: false)],
+            ...[
+                Field::optional('highSpeed', 'high-speed sync', new FlagKind(), otherwise: false),
+                self::durations(),
+                self::kelvin(),
+            ],
             ...OutfitForm::fields(),
-        )->inOneWay([['guideNumber', 'halfAngle'], ['zoom', 'bounceZoom']]);
+        )->inOneWay([['guideNumber', 'coverage'], ['zoom', 'bounceZoom']]);
     }
 
     /** @return FlashUnit|null null after what forbids it was noted */
     public static function unit(Record $document): ?FlashUnit
     {
         $figures = $document->record('flash');
-        if (!$figures->isSound('zoom', 'bounceZoom', 'guideNumber', 'halfAngle')) {
+        if (!$figures->isSound('zoom', 'bounceZoom', 'guideNumber', 'coverage')) {
             return null;
         }
         $zoom = $figures->has('zoom')
             ? self::table($figures)
             : ZoomTable::fixed(
-                ZoomStep::ofMillimetres(self::ANY_ZOOM, $figures->number('guideNumber'), $figures->number('halfAngle')),
+                ZoomStep::ofMillimetres(self::ANY_ZOOM, $figures->number('guideNumber'), $figures->number('coverage')),
             );
         $bounceZoom = $figures->has('zoom') ? $figures->number('bounceZoom') : self::ANY_ZOOM;
-        $outfit = OutfitForm::outfit($figures, $zoom?->at($bounceZoom)->beam());
+        $outfit = OutfitForm::outfit($figures, $zoom?->at($bounceZoom)->beam);
         if ($zoom === null || $outfit === null || !$figures->isSound()) {
             return null;
         }
@@ -113,7 +111,19 @@ final class UnitForm
             $figures->choice('step', Step::class),
             $outfit,
             $figures->flag('highSpeed'),
+            $figures->has('kelvin') ? Kelvin::of($figures->number('kelvin')) : null,
+            self::pop($figures),
         );
+    }
+
+    private static function pop(Record $figures): ?PopLength
+    {
+        $printed = array_map(
+            static fn(Record $d): array => [$d->number('underFull'), 1.0 / $d->number('inverse')],
+            $figures->records('durations'),
+        );
+
+        return $printed === [] ? null : PopLength::ofSeconds($printed);
     }
 
     private static function table(Record $figures): ?ZoomTable
@@ -122,7 +132,7 @@ final class UnitForm
             static fn(Record $step): ZoomStep => ZoomStep::ofMillimetres(
                 $step->number('focalLength'),
                 $step->number('guideNumber'),
-                $step->number('halfAngle'),
+                $step->has('coverage') ? $step->number('coverage') : null,
             ),
             $figures->records('zoom'),
         )));
@@ -132,7 +142,8 @@ final class UnitForm
     {
         return Field::needed('zoom', 'zoom settings', PartKind::listOf(Shape::of(
             Field::needed('focalLength', 'zoom setting', NumberKind::within(ZoomStep::focalRange())),
-            ...self::beam(),
+            self::guideNumber(),
+            self::coverage()->orNone('Along the long side, as printed; left out, what a lens of this focal length sees.'),
         ), 'zoom setting', self::MOST_ZOOM_STEPS, 1), 'From wide to narrow.');
     }
 
@@ -146,27 +157,55 @@ final class UnitForm
         );
     }
 
-    /**
-     * @param string $angle what the document calls the half-angle
-     *
-     * @return array{Field, Field}
-     */
-    public static function beam(string $angle = 'halfAngle'): array
+    private static function durations(): Field
     {
-        return [
+        $duration = Shape::of(
             Field::needed(
-                'guideNumber',
-                'guide number',
-                NumberKind::within(Beam::guideNumberRange()),
-                'At ISO 100 and full power.',
+                'underFull',
+                'output',
+                NumberKind::within(FlashUnit::lowestRange()),
+                '0 for full, 7 for 1/128.',
             ),
             Field::needed(
-                $angle,
-                'half-angle of the beam',
-                NumberKind::within(Beam::halfAngleRange()),
-                'Where half is left.',
+                'inverse',
+                'duration as 1 over',
+                NumberKind::within(Range::between(100.0, 100_000.0, 'per s', 100.0)),
+                '1000 for 1/1000 s.',
             ),
-        ];
+        );
+
+        return Field::optional('durations', 'flash durations t0.5', PartKind::listOf($duration, 'duration', 10));
+    }
+
+    private static function kelvin(): Field
+    {
+        return Field::optional(
+            'kelvin',
+            'colour of the bare head',
+            NumberKind::within(FlashUnit::colourRange()),
+            'Left out, 5500 K.',
+        );
+    }
+
+    public static function guideNumber(): Field
+    {
+        return Field::needed(
+            'guideNumber',
+            'guide number',
+            NumberKind::within(Beam::guideNumberRange()),
+            'At ISO 100 and full power.',
+        );
+    }
+
+    /** @param string $name what the document calls it */
+    public static function coverage(string $name = 'coverage'): Field
+    {
+        return Field::needed(
+            $name,
+            'coverage',
+            NumberKind::within(EdgedSpread::coverageRange()),
+            'Along the long side of the picture, as printed.',
+        );
     }
 
     /** @return list<Field> */

@@ -12,7 +12,7 @@ use Kaddle\Core\Quantity\Kelvin;
  *
  * Twilight by the customary figures: 400 lx at sunset (altitude −0.83°), 3.4 lx at the
  * end of civil twilight, 0.008 lx at the end of nautical; by day the usual clear-sky
- * curve. Between the marks the logarithm runs straight. Clouds take one to four stops.
+ * curve, and what such tables give at 1°, 3° and −15°. Between the marks the logarithm runs straight. Clouds take one to four stops.
  *
  * @see docs/physics.md, “Daylight outdoors”
  *
@@ -22,7 +22,8 @@ final class Daylight
 {
     /** Altitude in degrees => lx. */
     private const MARKS = [
-        [-90.0, 0.0008], [-18.0, 0.0008], [-12.0, 0.008], [-6.0, 3.4], [-0.833, 400.0], [5.0, 5_000.0],
+        [-90.0, 0.0008], [-18.0, 0.0008], [-15.0, 0.0011], [-12.0, 0.008], [-6.0, 3.4], [-0.833, 400.0],
+        [1.0, 1_350.0], [3.0, 3_100.0], [5.0, 5_000.0],
         [10.0, 12_000.0], [20.0, 30_000.0], [30.0, 50_000.0], [45.0, 77_000.0], [60.0, 96_000.0], [90.0, 110_000.0],
     ];
 

@@ -8,7 +8,6 @@ use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Illuminance;
 use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Mired;
-use Kaddle\Core\Quantity\Range;
 
 /**
  * Start here for the light of a room through an evening: daylight through its windows and
@@ -29,13 +28,16 @@ final readonly class RoomGlow
 
     /** lx that a room is taken to have when nobody said anything about its lamps: a dim restaurant. */
     private const SOME_LAMPS = 30.0;
+
+    /** The same out of doors: a lamp over a door somewhere. */
+    private const SOME_LAMPS_OUTDOORS = 1.25;
     private const SOME_KELVIN = 2900.0;
 
     /** Doubt that no reading takes away: the room changes from spot to spot. */
     private const SPOT = 0.2;
 
     /** Grows whenever the same readings may give another curve. */
-    public const EDITION = 1;
+    public const EDITION = 2;
 
     /** lx of a room with nothing in it that shines. */
     private const DARK = 0.02;
@@ -56,7 +58,7 @@ final readonly class RoomGlow
      */
     private function __construct(
         private Place $place,
-        private float $windowShare,
+        private Openings $openings,
         private array $lamps,
         private array $samples,
         private array $corrections,
@@ -64,32 +66,18 @@ final readonly class RoomGlow
     ) {}
 
     /**
-     * @param float $windowShare share of the light outdoors that reaches the middle of the room, 0 to 1
      * @param list<Lamp> $lamps
      * @param list<LightReading> $readings
      */
-    public static function of(Place $place, float $windowShare, array $lamps, array $readings): self
+    public static function of(Place $place, Openings $openings, array $lamps, array $readings): self
     {
-        $described = new self(
-            $place,
-            self::shareRange()->checked('share of daylight', $windowShare),
-            $lamps,
-            [],
-            [0.0, 0.0],
-            [0.0, 0.0, 0.0],
-        );
+        $described = new self($place, $openings, $lamps, [], [0.0, 0.0], [0.0, 0.0, 0.0]);
 
         return $described->learntFrom(array_map(static function (LightReading $r) use ($described): array {
             [$day, $lit] = $described->parts($r->at);
 
             return [$day, $lit, $r->glow->ev, $r->kind->doubt()];
         }, $readings));
-    }
-
-    /** Of the light outdoors, what all windows together let in. */
-    public static function shareRange(): Range
-    {
-        return Range::between(0.0, 20.0, '', 0.01);
     }
 
     public function at(\DateTimeImmutable $time): GlowPoint
@@ -156,7 +144,7 @@ final readonly class RoomGlow
     /** @param list<array{float, float, float, float}> $samples */
     private function learntFrom(array $samples): self
     {
-        $model = new self($this->place, $this->windowShare, $this->lamps, $samples, [0.0, 0.0], [0.0, 0.0, 0.0]);
+        $model = new self($this->place, $this->openings, $this->lamps, $samples, [0.0, 0.0], [0.0, 0.0, 0.0]);
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $model = $model->improved();
         }
@@ -186,7 +174,7 @@ final readonly class RoomGlow
 
         return new self(
             $this->place,
-            $this->windowShare,
+            $this->openings,
             $this->lamps,
             $this->samples,
             [$a + $bounded(($ra * $nbb - $rb * $nab) / $det), $b + $bounded(($rb * $naa - $ra * $nab) / $det)],
@@ -213,14 +201,18 @@ final readonly class RoomGlow
     {
         $sun = SunPosition::at($this->place->latitude, $this->place->longitude, $time);
         $minute = Evening::minutes($time->setTimezone($this->place->zone)->format('H:i'));
-        $lit = $this->lamps === [] ? self::SOME_LAMPS : 0.0;
+        $lit = match (true) {
+            $this->lamps !== [] => 0.0,
+            $this->openings->isOutdoors() => self::SOME_LAMPS_OUTDOORS,
+            default => self::SOME_LAMPS,
+        };
         $warmth = $lit * 1e6 / self::SOME_KELVIN;
         foreach ($this->lamps as $lamp) {
             $light = $lamp->at($minute)->lux;
             $lit += $light;
             $warmth += $light * 1e6 / $lamp->colour->kelvin;
         }
-        [$day, $lamps] = $this->corrected($this->windowShare * Daylight::light($sun)->lux, $lit);
+        [$day, $lamps] = $this->corrected($this->openings->shareUnder($sun) * Daylight::light($sun)->lux, $lit);
         $mired = $lit > 0.0 ? $warmth / $lit : 1e6 / self::SOME_KELVIN;
         $lux = $day + $lamps;
 

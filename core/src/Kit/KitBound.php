@@ -15,6 +15,9 @@ enum KitBound: string
     case LowestOutput = 'lowest-output';
     case FullOutput = 'full-output';
     case Depth = 'depth';
+    case TooBright = 'too-bright';
+    case Hands = 'hands';
+    case Movers = 'movers';
     case IsoAndAperture = 'iso-and-aperture';
 
     public function inWords(): string
@@ -24,6 +27,9 @@ enum KitBound: string
             self::LowestOutput => 'lowest output',
             self::FullOutput => 'full output',
             self::Depth => 'depth of the group',
+            self::TooBright => 'more light than the camera takes',
+            self::Hands => 'hands at sync speed',
+            self::Movers => 'people who move, without flash',
             self::IsoAndAperture => 'usable ISO and widest aperture',
         };
     }

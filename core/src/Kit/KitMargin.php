@@ -8,7 +8,6 @@ use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\FaceBalance;
-use Kaddle\Core\Solve\Tolerance;
 
 /**
  * Stops that a moment has to spare with a piece of gear and a way of lighting, and what gives out first.
@@ -37,15 +36,14 @@ final readonly class KitMargin
 
     /**
      * @param float $exposure on the face by a full pop, lx·s
-     * @param float $needed narrowest opening that the depth of the group asks for, Av; 0 for none
      */
-    public static function ofLuxSeconds(Moment $moment, float $exposure, float $needed): self
+    public static function ofLuxSeconds(Moment $moment, float $exposure): self
     {
         $hands = 1.0 / $moment->body->steadinessAt($moment->lens->focalLength)->seconds;
         $sync = $moment->body->sync->tv->value();
         $held = min($sync, log($hands, 2));
         $widest = $moment->lens->widest->av->value();
-        $open = max($widest, $needed);
+        $open = ($moment->openingForGroup() ?? $moment->lens->narrowest)->av->value();
         $sensitive = $moment->body->usableIso->sv->value();
         $wanted = $moment->glow->ev - $moment->roomLevel->value;
         $room = $wanted - ($held + $open - $sensitive);
@@ -62,9 +60,17 @@ final readonly class KitMargin
         return new self(
             Stops::of($room),
             Stops::of(-$need - ($room < 0.0 ? $most : $wanted - $shutter)),
-            Stops::of($need + $most - $moment->flash->lowest->stops->value()),
-            $needed > $widest,
+            Stops::of($need + $most - $moment->flash->lowest->value()),
+            $open > $widest,
         );
+    }
+
+    /** Of the room's light alone. */
+    public static function ofRoom(Moment $moment): self
+    {
+        $flashed = self::ofLuxSeconds($moment, 1.0);
+
+        return new self($flashed->room, Stops::of(INF), Stops::of(INF), $flashed->isHeldByDepth);
     }
 
     /** The least of the three. */
@@ -73,16 +79,10 @@ final readonly class KitMargin
         return Stops::of(min($this->room->value, $this->flash->value, $this->floor->value));
     }
 
-    /** Whether it cannot be had, rounding to the clicks of the gear apart. */
-    public function isShort(): bool
-    {
-        return $this->stops()->value < -Tolerance::ROUNDING;
-    }
-
     public function bound(): KitBound
     {
         return match (true) {
-            is_infinite($this->flash->value) => KitBound::NoLight,
+            $this->flash->value === -INF => KitBound::NoLight,
             $this->floor->value <= min($this->room->value, $this->flash->value) => KitBound::LowestOutput,
             $this->flash->value <= $this->room->value => KitBound::FullOutput,
             $this->isHeldByDepth => KitBound::Depth,

@@ -7,31 +7,33 @@ namespace Kaddle\Core\Kit;
 use Kaddle\Core\Exposure\Lens;
 
 /**
- * A way of lighting: a lens, one unit or two, bounced or straight.
+ * A way of lighting: a lens, one unit or two, bounced or straight, or the light of the room alone.
  *
  * @phpstan-all-methods-pure
  */
 final readonly class KitWay
 {
     private function __construct(
+        public KitLight $light,
         public string $lensName,
         public Lens $lens,
-        public bool $isBounced,
+        /** Units side by side. */
         public int $units,
     ) {}
 
-    public static function bounced(string $lensName, Lens $lens): self
+    /** @param int $units side by side, 1 or more */
+    public static function bounced(string $lensName, Lens $lens, int $units = 1): self
     {
-        return new self($lensName, $lens, true, 1);
+        return new self(KitLight::Bounced, $lensName, $lens, $units);
     }
 
     public static function straight(string $lensName, Lens $lens): self
     {
-        return new self($lensName, $lens, false, 1);
+        return new self(KitLight::Straight, $lensName, $lens, 1);
     }
 
-    public static function withSecondUnit(string $lensName, Lens $lens): self
+    public static function withoutFlash(string $lensName, Lens $lens): self
     {
-        return new self($lensName, $lens, true, 2);
+        return new self(KitLight::Room, $lensName, $lens, 1);
     }
 }

@@ -58,7 +58,7 @@ final readonly class FlashMeter
     public function output(FrameLight $frame, float $compensation): float
     {
         return max(
-            $this->unit->lowest->stops->value(),
+            $this->unit->lowest->value(),
             min(0.0, $frame->wanted() + $this->error($frame) + $compensation),
         );
     }

@@ -9,6 +9,8 @@ use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Clothing;
+use Kaddle\Core\People\Shining;
+use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Probe;
@@ -35,6 +37,9 @@ final readonly class FrameLight
     private const LEAST = 0.03;
     private const MOST = 0.7;
 
+    /** Stops by which what is seen through a window, part of it sky, outshines a grey thing outside. */
+    private const SKY = 1.0;
+
     private function __construct(
         /** Of a full pop on the face. */
         public float $faceFlash,
@@ -50,6 +55,7 @@ final readonly class FrameLight
         private Stops $fill,
     ) {}
 
+    /** @param Shining|null $shining what shines there; null for what the moment says, or what is usual */
     public static function of(
         Moment $moment,
         Scene $scene,
@@ -57,6 +63,7 @@ final readonly class FrameLight
         HeadAim $aim,
         Clothing $clothing,
         Behind $behind,
+        ?Shining $shining = null,
     ): self {
         $wall = $scene->room->length - $scene->face->x;
         $place = Vector::of(
@@ -73,7 +80,8 @@ final readonly class FrameLight
             )
             ->exposures($moment->head($scene, $aim));
         $room = $settings->offsetOf($moment->glow)->ratio();
-        [$share, $stops] = $behind->shines();
+        $people = $moment->people;
+        $shining ??= $people->behind === $behind ? $people->shining : null;
         $f35 = $moment->optics->f35();
         $frame = 36.0 * 24.0 * ($scene->distance / $f35) ** 2;
 
@@ -81,18 +89,34 @@ final readonly class FrameLight
             $settings->levelOfFlash($light['face']->total()->luminance())->ratio(),
             $settings->levelOfFlash($light['behind']->total()->luminance())->ratio(),
             $room,
-            max(self::LEAST, min(self::MOST, self::WIDE * min(self::TALL, 24.0 * $scene->distance / $f35) / $frame)),
+            max(self::LEAST, min(self::MOST, self::WIDE * $people->count * min(self::TALL, 24.0 * $scene->distance / $f35) / $frame)),
             $clothing->reflectance() / self::MID_GREY,
             $behind->reflectance() / self::MID_GREY,
-            $share,
-            $room * 2.0 ** $stops,
+            $shining->share ?? $behind->shiningShare(),
+            self::shine($moment, $settings, $behind, $shining?->level),
             $moment->look->fill,
         );
     }
 
+    /** A window shines by the light outside; where nobody knows that, as the room does. */
+    private static function shine(
+        Moment $moment,
+        ExposureSettings $settings,
+        Behind $behind,
+        ?ExposureValue $told,
+    ): float {
+        if ($told !== null) {
+            return $settings->offsetOf($told)->ratio();
+        }
+
+        return $behind === Behind::Window && $moment->outdoors !== null
+            ? $settings->offsetOf($moment->outdoors)->ratio() * 2.0 ** self::SKY
+            : $settings->offsetOf($moment->glow)->ratio() * 2.0 ** $behind->shiningOverRoom();
+    }
+
     /**
-     * Output that brings the picture, weighed, to mid-grey, in stops under full; endlessly far
-     * under it where the room alone is more than that.
+     * Output that brings the picture, weighed, to mid-grey, in stops under full. Where the room alone
+     * is nearly that or more, it gives fill: meters do not switch a flash off.
      *
      * @param float $weight how much more the people count than what is around them
      */
@@ -103,10 +127,10 @@ final readonly class FrameLight
         $people = $weight * $this->people * $this->peopleTone / $whole;
         $around = $behind * $this->behindTone / $whole;
         $shine = (1.0 - $this->people) * $this->shareThatShines * $this->shine / $whole;
-        $missing = 1.0 - ($people + $around) * $this->room - $shine;
+        $missing = max($this->fill->ratio(), 1.0 - ($people + $around) * $this->room - $shine);
         $flash = $people * $this->faceFlash + $around * $this->behindFlash;
 
-        return $missing > 0.0 && $flash > 0.0 ? log($missing / $flash, 2) : ($flash > 0.0 ? -INF : INF);
+        return $flash > 0.0 ? log($missing / $flash, 2) : INF;
     }
 
     /** Output that the face asks for, in stops under full; above 0 where a full pop is not enough. */

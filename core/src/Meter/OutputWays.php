@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace Kaddle\Core\Meter;
 
 use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Clothing;
+use Kaddle\Core\People\Shining;
 use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Situation\Scene;
+use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Solve\Tolerance;
 
 /**
  * Start here for who sets the output: by hand, by the meter with compensation, or metered once
@@ -27,6 +32,10 @@ final readonly class OutputWays
     /** A step back or a group behind: half a stop to a stop of direct light. */
     private const FARTHER = 1.4;
 
+    /** % of the picture that a window by day or bright lamps take, and stops over the room. */
+    private const LAMPS = 25.0;
+    private const LAMPS_OVER_ROOM = 3.5;
+
     private FlashMeter $meter;
 
     public FrameLight $planned;
@@ -38,17 +47,87 @@ final readonly class OutputWays
         /** What the computation sets. */
         public Output $manual,
         Metering $metering,
+        /** About the light of the flash on the face, stops either way. */
+        private float $doubt,
     ) {
         $this->meter = FlashMeter::of($metering, $moment->flash);
         $this->planned = $this->frame($moment->scene, $moment->people->clothing, $moment->people->behind);
     }
+
+    /** Distances at which the reach of the meter is looked for, against each other. */
+    private const APART = 1.5;
+
+    /** From so many stops of doubt on three frames are better than one. */
+    private const BRACKET = 1.0;
 
     /** With the settings and the head direction of a solution. */
     public static function of(Solution $solution, Metering $metering): self
     {
         $best = $solution->best;
 
-        return new self($solution->moment, $best->choice->settings, $best->light->aim, $best->output, $metering);
+        return new self(
+            $solution->moment,
+            $best->choice->settings,
+            $best->light->aim,
+            $best->output,
+            $metering,
+            $solution->doubt()->total()->value,
+        );
+    }
+
+    /** Stops by which even a full pop is too little as planned, 0 or more: no compensation helps there. */
+    public function outOfReach(): float
+    {
+        $wanted = $this->planned->wanted();
+
+        return $wanted > Tolerance::ROUNDING ? $wanted : 0.0;
+    }
+
+    /**
+     * How near and how far people may stand before output runs out, at these settings.
+     *
+     * @return array{Length, Length}|null null where it reaches nowhere in this room
+     */
+    public function reach(): ?array
+    {
+        $range = Scene::distanceRange();
+        $within = [];
+        $before = null;
+        $room = FlashInRoom::of($this->moment->scene->room);
+        for ($distance = 0.5; $distance < $range->max; $distance *= self::APART) {
+            $scene = $this->moment->scene->tryAt($distance);
+            if ($scene === null) {
+                break;
+            }
+            $wanted = $this->wantedAt($room, $scene);
+            foreach ([$this->moment->flash->lowest->value(), 0.0] as $end) {
+                if ($before !== null && ($before[1] - $end) * ($wanted - $end) < 0.0) {
+                    $within[] = $before[0] * ($distance / $before[0]) ** (($end - $before[1]) / ($wanted - $before[1]));
+                }
+            }
+            if ($wanted >= $this->moment->flash->lowest->value() && $wanted <= 0.0) {
+                $within[] = $distance;
+            }
+            $before = [$distance, $wanted];
+        }
+
+        return $within === [] ? null : [Length::ofMetres(min($within)), Length::ofMetres(max($within))];
+    }
+
+    /** Whether the meter is so unsure that three frames, a stop apart, are better than one. */
+    public function wantsBracket(): bool
+    {
+        return hypot($this->doubt, $this->error() / 2.0) > self::BRACKET;
+    }
+
+    private function wantedAt(FlashInRoom $room, Scene $scene): float
+    {
+        $light = $room->at(['face' => $scene->faceProbe()])->exposures($this->moment->head($scene, $this->aim))['face'];
+
+        return FaceBalance::flashBeside(
+            $this->settings->offsetOf($this->moment->glow),
+            $this->moment->look->fill,
+        )->minus($this->settings->levelOfFlash($light->total()->luminance()))->value;
     }
 
     /** Stops by which the meter would give the face more (above 0) or less than it should. */
@@ -83,7 +162,7 @@ final readonly class OutputWays
             [DriftKind::WhiteDress, $scene, $this->frame($scene, Clothing::White, $this->moment->people->behind)],
             [DriftKind::DarkSuits, $scene, $this->frame($scene, Clothing::Dark, $this->moment->people->behind)],
             [DriftKind::DarkHall, $scene, $this->frame($scene, $this->moment->people->clothing, Behind::DarkHall)],
-            [DriftKind::BrightLamps, $scene, $this->frame($scene, $this->moment->people->clothing, Behind::Window)],
+            [DriftKind::BrightLamps, $scene, $this->frame($scene, $this->moment->people->clothing, Behind::Decor, $this->lamps())],
         ];
         $farther = $scene->tryAt($scene->distance * self::FARTHER);
         if ($farther !== null) {
@@ -102,15 +181,26 @@ final readonly class OutputWays
         return new Drift(
             $kind,
             Length::ofMetres($scene->distance),
-            $frame->face($this->manual->stops->value()),
+            $frame->face($this->manual->value()),
             $frame->face($this->meter->output($frame, 0.0)),
             $frame->face($this->meter->output($frame, $this->compensation()->value())),
-            $frame->face($this->locked()->stops->value()),
+            $frame->face($this->locked()->value()),
         );
     }
 
-    private function frame(Scene $scene, Clothing $clothing, Behind $behind): FrameLight
+    private function frame(Scene $scene, Clothing $clothing, Behind $behind, ?Shining $shining = null): FrameLight
     {
-        return FrameLight::of($this->moment, $scene, $this->settings, $this->aim, $clothing, $behind);
+        return FrameLight::of($this->moment, $scene, $this->settings, $this->aim, $clothing, $behind, $shining);
+    }
+
+    /** A window by day, or lamps in the frame. */
+    private function lamps(): Shining
+    {
+        $range = ExposureValue::range();
+
+        return Shining::ofPercent(
+            self::LAMPS,
+            ExposureValue::atIso100($range->nearest($this->moment->glow->ev + self::LAMPS_OVER_ROOM)),
+        );
     }
 }

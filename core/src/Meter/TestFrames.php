@@ -23,12 +23,15 @@ final readonly class TestFrames
         public array $outputs,
     ) {}
 
-    /** @param Output $wanted what the face really asks for, on the unit's scale */
-    public static function from(FlashUnit $unit, Output $start, Output $wanted): self
+    /**
+     * @param ExactStops $start stops under full at which they begin
+     * @param ExactStops $wanted what the face really asks for, on the unit's scale
+     */
+    public static function from(FlashUnit $unit, ExactStops $start, ExactStops $wanted): self
     {
-        $lowest = $unit->lowest->stops->thirtieths;
-        $target = $wanted->stops->thirtieths;
-        $at = $start->stops->thirtieths;
+        $lowest = $unit->lowest->thirtieths;
+        $target = $wanted->thirtieths;
+        $at = $start->thirtieths;
         $frames = [$at];
         $way = $target >= $at ? 1 : -1;
         $before = $at;

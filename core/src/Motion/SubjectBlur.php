@@ -13,7 +13,7 @@ use Kaddle\Core\Quantity\Range;
  * Start here: how far somebody who moves across the picture smears while the shutter is open.
  *
  * On the sensor f·v·t/(d − f), thin lens; told as a share of the frame's width, 36 mm over the
- * crop factor. It is the room's light that smears: a pop is over before anybody has moved.
+ * crop factor. It is the room's light that smears; a pop does as far as it lasts (PopHold).
  *
  * @see docs/physics.md, “Marks on the rules”
  *
@@ -48,7 +48,17 @@ final readonly class SubjectBlur
     /** Share of the frame's width that the subject smears over. */
     public function shareAt(Shutter $shutter): float
     {
-        return $this->perSecond * $shutter->seconds();
+        return $this->shareFor($shutter->seconds());
+    }
+
+    /**
+     * The same while light lasts so long.
+     *
+     * @param float $seconds 0 or more
+     */
+    public function shareFor(float $seconds): float
+    {
+        return $this->perSecond * $seconds;
     }
 
     /** Time value Tv from which on the smear still looks sharp. */

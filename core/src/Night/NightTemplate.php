@@ -7,6 +7,7 @@ namespace Kaddle\Core\Night;
 use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Movement;
 use Kaddle\Core\Room\RoomKind;
+use Kaddle\Core\Wish\School;
 
 /** Nights to start from: the usual run of an evening, to be moved and changed. */
 enum NightTemplate: string
@@ -28,6 +29,7 @@ enum NightTemplate: string
     public function moments(): array
     {
         $m = TemplateMoment::of(...);
+        $long = School::LongTime;
         [$hall, $gallery, $club, $outside] = [
             RoomKind::FunctionRoom, RoomKind::Gallery, RoomKind::BlackClub, RoomKind::OpenAir,
         ];
@@ -47,9 +49,9 @@ enum NightTemplate: string
                 $m('Portrait of the couple', '20:50', 15, $outside, 3.0, 1.6, 1.0, 1.5, 'f/2.8', $still, $dark, 3.0),
                 $m('Cake', '21:05', 15, $hall, 2.5, 1.6, 3.5, 1.0, 'f/4', $still, $decor, 5.0),
                 $m('First dance', '21:20', 10, $hall, 4.0, 1.65, 2.5, 2.0, 'f/2.8', $dance, $guests, 10.0),
-                $m('Dance floor opens', '21:30', 60, $hall, 2.5, 1.65, 1.5, 2.0, 'f/4', $dance, $band, 6.0),
+                $m('Dance floor opens', '21:30', 60, $hall, 2.5, 1.65, 1.5, 2.0, 'f/5.6', $dance, $band, 6.0, 0.0, $long),
                 $m('Bouquet', '22:30', 10, $hall, 5.0, 1.8, 2.5, 1.5, 'f/4', $walk, $guests, 12.0),
-                $m('Late dance', '22:40', 70, $hall, 2.0, 1.65, 1.0, 2.5, 'f/4', $dance, $band, 5.0),
+                $m('Late dance', '22:40', 70, $hall, 2.0, 1.65, 1.0, 2.0, 'f/5.6', $dance, $band, 5.0, 0.0, $long),
                 $m('Farewell with sparklers', '23:50', 15, $outside, 4.0, 1.6, -1.0, 1.0, 'f/2.8', $walk, $guests, 8.0),
             ],
             self::AwardsDinner => [
@@ -64,20 +66,20 @@ enum NightTemplate: string
                 $m('Table groups', '21:10', 30, $hall, 4.0, 1.5, 4.0, 1.0, 'f/5.6', $still, $guests, 3.0, 1.2),
                 $m('Main award', '21:40', 15, $hall, 6.0, 1.7, 5.5, 0.5, 'f/4', $walk, $band, 10.0),
                 $m('All winners', '21:55', 10, $hall, 6.0, 1.7, 5.0, 0.5, 'f/5.6', $still, $band, 6.0, 1.5),
-                $m('Bar and music', '22:05', 70, $hall, 2.0, 1.65, 2.0, 2.0, 'f/4', $dance, $guests, 4.0),
+                $m('Bar and music', '22:05', 70, $hall, 2.0, 1.65, 2.0, 2.0, 'f/5.6', $dance, $guests, 4.0, 0.0, $long),
             ],
             self::ClubNight => [
                 $m('Queue at the door', '22:00', 20, $outside, 3.0, 1.65, 1.0, 1.0, 'f/2.8', $talk, $guests, 3.0),
                 $m('Empty floor, lights on', '22:10', 10, $club, 6.0, 1.4, 3.0, 0.0, 'f/4', $still, $band, 1.0),
                 $m('First guests at the bar', '22:20', 40, $club, 2.0, 1.6, 1.5, 1.5, 'f/4', $talk, $guests, 3.0),
-                $m('Warm-up', '23:00', 45, $club, 2.5, 1.65, 0.5, 2.0, 'f/4', $dance, $band, 4.0),
-                $m('Floor fills', '23:45', 45, $club, 2.0, 1.65, 0.5, 2.0, 'f/5.6', $dance, $guests, 6.0),
-                $m('Main act comes on', '00:30', 15, $club, 5.0, 1.8, 2.0, 1.0, 'f/2.8', $dance, $band, 8.0),
-                $m('Main act', '00:45', 60, $club, 4.0, 1.8, 1.5, 1.5, 'f/2.8', $dance, $band, 4.0),
-                $m('Front row', '01:00', 20, $club, 1.5, 1.65, 1.0, 2.0, 'f/5.6', $dance, $guests, 6.0),
-                $m('Confetti', '01:20', 5, $club, 5.0, 1.8, 2.0, 1.5, 'f/4', $dance, $band, 15.0),
+                $m('Warm-up', '23:00', 45, $club, 2.5, 1.65, 0.5, 2.0, 'f/5.6', $dance, $band, 4.0, 0.0, $long),
+                $m('Floor fills', '23:45', 45, $club, 2.0, 1.65, 0.5, 2.0, 'f/5.6', $dance, $guests, 6.0, 0.0, $long),
+                $m('Main act comes on', '00:30', 15, $club, 5.0, 1.8, 2.0, 1.0, 'f/4', $dance, $band, 8.0, 0.0, $long),
+                $m('Main act', '00:45', 60, $club, 4.0, 1.8, 1.5, 1.5, 'f/4', $dance, $band, 4.0, 0.0, $long),
+                $m('Front row', '01:00', 20, $club, 1.5, 1.65, 1.0, 2.0, 'f/5.6', $dance, $guests, 6.0, 0.0, $long),
+                $m('Confetti', '01:20', 5, $club, 5.0, 1.8, 2.0, 1.5, 'f/4', $dance, $band, 15.0, 0.0, $long),
                 $m('Friends in the corner', '01:45', 30, $club, 1.8, 1.4, -0.5, 2.0, 'f/4', $talk, $wall, 3.0),
-                $m('Last hour', '02:15', 60, $club, 2.0, 1.65, 0.0, 2.5, 'f/4', $dance, $guests, 4.0),
+                $m('Last hour', '02:15', 60, $club, 2.0, 1.65, 0.0, 2.0, 'f/5.6', $dance, $guests, 4.0, 0.0, $long),
                 $m('Lights up', '03:15', 15, $club, 3.0, 1.65, 4.0, 0.0, 'f/4', $talk, $guests, 2.0),
             ],
         };

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Night;
 use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Movement;
 use Kaddle\Core\Room\RoomKind;
+use Kaddle\Core\Wish\School;
 
 /**
  * A moment of a template, with usual figures.
@@ -35,6 +36,7 @@ final readonly class TemplateMoment
         public float $framesPerMinute,
         /** Of the group, m. */
         public float $depth,
+        public School $school,
     ) {}
 
     /**
@@ -59,6 +61,7 @@ final readonly class TemplateMoment
         Behind $behind,
         float $framesPerMinute,
         float $depth = 0.0,
+        School $school = School::ShutterFirst,
     ): self {
         return new self(
             $name,
@@ -74,6 +77,7 @@ final readonly class TemplateMoment
             $behind,
             $framesPerMinute,
             $depth,
+            $school,
         );
     }
 }

@@ -52,18 +52,24 @@ enum Behind: string
         };
     }
 
-    /**
-     * What shines in it by itself: its share of the picture, and stops over the room.
-     *
-     * @return array{float, float}
-     */
-    public function shines(): array
+    /** Share of what is not people that shines by itself, as a class of things, 0 to 1. */
+    public function shiningShare(): float
     {
         return match ($this) {
-            self::Window => [0.25, 3.5],
-            self::Decor => [0.03, 3.0],
-            self::Band => [0.08, 2.0],
-            self::Guests, self::Wall, self::DarkHall => [0.0, 0.0],
+            self::Window => 0.25,
+            self::Band => 0.08,
+            self::Decor => 0.03,
+            self::Guests, self::Wall, self::DarkHall => 0.0,
+        };
+    }
+
+    /** Stops over the room at which that shines; a window shines by the light outside, not by the room's. */
+    public function shiningOverRoom(): float
+    {
+        return match ($this) {
+            self::Decor => 3.0,
+            self::Band => 2.0,
+            self::Window, self::Guests, self::Wall, self::DarkHall => 0.0,
         };
     }
 }

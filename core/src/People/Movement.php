@@ -26,6 +26,23 @@ enum Movement: string
         };
     }
 
+    /** Usual speed of hands and skirts across the picture, m/s. */
+    public function handSpeed(): float
+    {
+        return match ($this) {
+            self::Still => 0.2,
+            self::Talk => 1.5,
+            self::Walk => 2.5,
+            self::Dance => 5.0,
+        };
+    }
+
+    /** Whether people leave the place where they are. */
+    public function isTravel(): bool
+    {
+        return $this === self::Walk || $this === self::Dance;
+    }
+
     /** Usual speed across the picture, m/s. */
     public function speed(): float
     {

@@ -21,16 +21,39 @@ final readonly class People
         public Clothing $clothing,
         /** What stands behind them. */
         public Behind $behind,
+        /** How many are in the picture, 1 to 300. */
+        public int $count,
+        /** What shines behind them, where somebody says; null takes the usual for what stands there. */
+        public ?Shining $shining,
     ) {}
 
     /**
      * @param float $depth m from the first to the last row, 0 to 20
+     * @param int $count people in the picture, 1 to 300
      *
      * @throws OutOfRange
      */
-    public static function ofMetres(Movement $movement, float $depth, Clothing $clothing, Behind $behind): self
+    public static function ofMetres(
+        Movement $movement,
+        float $depth,
+        Clothing $clothing,
+        Behind $behind,
+        int $count = 1,
+        ?Shining $shining = null,
+    ): self {
+        return new self(
+            $movement,
+            self::depthRange()->checked('depth of the group', $depth),
+            $clothing,
+            $behind,
+            (int) self::countRange()->checked('number of people', $count),
+            $shining,
+        );
+    }
+
+    public static function countRange(): Range
     {
-        return new self($movement, self::depthRange()->checked('depth of the group', $depth), $clothing, $behind);
+        return Range::between(1.0, 300.0, 'people', 1.0);
     }
 
     public static function depthRange(): Range

@@ -47,14 +47,16 @@ final readonly class EnergyPlan
             $before = (int) floor($spent);
             $spent += $use->pops() / $source->pops($use->share);
             $pops += $use->pops();
+            $changes = (int) floor($spent) - $before;
             $steps[] = new EnergyStep(
                 $use->name,
                 $use->pops(),
                 $use->energy(),
                 $source->recycle($use->share),
+                $source->recycle($use->share, $changes > 0 ? 1.0 : $spent - floor($spent)),
                 $use->framesPerMinute > 0.0 ? 60.0 / $use->framesPerMinute : INF,
                 $use->framesPerMinute * min(self::WARM, $use->minutes) * $use->share / self::HOT,
-                (int) floor($spent) - $before,
+                $changes,
             );
         }
 

@@ -17,8 +17,10 @@ final readonly class EnergyStep
         public float $pops,
         /** In full pops. */
         public float $energy,
-        /** s until ready again. */
+        /** s until ready again with a fresh set. */
         public float $recycle,
+        /** The same with the set as it is by the end of the moment, or at the end of a set that runs out in it. */
+        public float $tiredRecycle,
         /** s between frames as planned; endless for none. */
         public float $pause,
         /** Heat against what a head bears, 1 is the limit. */
@@ -30,7 +32,7 @@ final readonly class EnergyStep
     /** Whether frames come faster than the unit is ready. */
     public function waits(): bool
     {
-        return $this->recycle > $this->pause;
+        return $this->tiredRecycle > $this->pause;
     }
 
     public function overheats(): bool

@@ -20,6 +20,9 @@ final readonly class PowerSource
     /** Standby and preflashes are not counted, so no set is trusted with more pops than this. */
     private const MOST_POPS = 5000.0;
 
+    /** By how much of itself a wait has grown when a set is at its end: cells sag. */
+    private const TIRED = 1.0;
+
     private function __construct(
         /** s to be ready again after a full pop */
         public float $fullSeconds,
@@ -51,10 +54,21 @@ final readonly class PowerSource
         return Range::between(10.0, 2000.0, 'full pops', 10.0);
     }
 
-    /** Seconds until ready again: t_full·p, not below a floor. */
-    public function recycle(float $share): float
+    /** Cells that make a set. */
+    public static function cellsRange(): Range
     {
-        return max(self::QUICKEST, $this->fullSeconds * $share);
+        return Range::between(1.0, 16.0, 'cells', 1.0);
+    }
+
+    /**
+     * Seconds until ready again: t_full·p with a fresh set, twice that at its end, not below a floor.
+     *
+     * @param float $share of a full pop, above 0 and up to 1
+     * @param float $drained share of the set that is gone, 0 to 1
+     */
+    public function recycle(float $share, float $drained = 0.0): float
+    {
+        return max(self::QUICKEST, $this->fullSeconds * $share * (1.0 + self::TIRED * $drained));
     }
 
     /** Pops in a set: pops_full/p, as far as electronics last. */

@@ -13,15 +13,18 @@ use Kaddle\Core\Room\Probe;
  *
  * Light by n + 1 reflections at a probe is g·(ρF)ⁿ·ρ·E, with g the probe's form
  * factors to the patches, F those between patches, ρ the reflectances and E the
- * direct irradiance. The part before E belongs to room and probe alone, so it is
+ * direct irradiance. The sum of the part before E belongs to room and probe alone, so it is
  * worked out once and serves every head: the importance of each patch.
  *
  * @see docs/physics.md, “Later reflections”
  */
 final readonly class Interreflection
 {
-    /** Reflections worked out one by one; the rest go on as a geometric series, which by then they are. */
-    private const ROUNDS = 3;
+    /** Steps of the solution at the most: rooms as bright as they come are then within a few hundredths of a stop. */
+    private const MOST_STEPS = 10;
+
+    /** What may be missing in a step for it to be the last, against all. */
+    private const CLOSE = 0.01;
 
     /**
      * @param array{list<float>, list<float>, list<float>} $reflectances by band and patch
@@ -69,26 +72,40 @@ final readonly class Interreflection
     public function importance(Probe $probe): array
     {
         $seen = $this->patches->seenBy($probe);
-        $now = $totals = [$seen, $seen, $seen];
-        $ratios = [0.0, 0.0, 0.0];
-        for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $before = array_map(array_sum(...), $now);
-            $now = $this->transfer->back([
-                self::times($now[0], $this->reflectances[0]),
-                self::times($now[1], $this->reflectances[1]),
-                self::times($now[2], $this->reflectances[2]),
-            ]);
-            foreach ($now as $band => $worth) {
-                $totals[$band] = $round === 0 ? $worth : self::plus($totals[$band], $worth, 1.0);
-                $ratios[$band] = $before[$band] > 0.0 ? array_sum($worth) / $before[$band] : 0.0;
+        $sums = array_map(ConjugateResiduals::for(...), $this->reflected([$seen, $seen, $seen]));
+        $enough = array_map(static fn(ConjugateResiduals $s): float => self::CLOSE * $s->missing(), $sums);
+        for ($step = 0; $step < self::MOST_STEPS; ++$step) {
+            $open = array_filter(array_keys($sums), static fn(int $band): bool => $sums[$band]->missing() > $enough[$band]);
+            if ($open === []) {
+                break;
+            }
+            $once = $this->reflected([$sums[0]->residual, $sums[1]->residual, $sums[2]->residual]);
+            foreach ($open as $band) {
+                $sums[$band] = $sums[$band]->improved($once[$band]);
             }
         }
-        foreach ($totals as $band => $total) {
-            $tail = $ratios[$band] / (1.0 - $ratios[$band]);
-            $totals[$band] = self::times(self::plus($total, $now[$band], $tail), $this->leaving[$band]);
-        }
 
-        return $totals;
+        return [
+            self::times($sums[0]->sum, $this->leaving[0]),
+            self::times($sums[1]->sum, $this->leaving[1]),
+            self::times($sums[2]->sum, $this->leaving[2]),
+        ];
+    }
+
+    /**
+     * One reflection more: what light is worth before it, from what it is worth after.
+     *
+     * @param array{list<float>, list<float>, list<float>} $worth by band and patch
+     *
+     * @return array{list<float>, list<float>, list<float>}
+     */
+    private function reflected(array $worth): array
+    {
+        return $this->transfer->back([
+            self::times($worth[0], $this->reflectances[0]),
+            self::times($worth[1], $this->reflectances[1]),
+            self::times($worth[2], $this->reflectances[2]),
+        ]);
     }
 
     /**
@@ -105,21 +122,5 @@ final readonly class Interreflection
         }
 
         return $products;
-    }
-
-    /**
-     * @param list<float> $values
-     * @param list<float> $more as many
-     *
-     * @return list<float>
-     */
-    private static function plus(array $values, array $more, float $weight): array
-    {
-        $sums = [];
-        foreach ($values as $i => $value) {
-            $sums[] = $value + $weight * $more[$i];
-        }
-
-        return $sums;
     }
 }

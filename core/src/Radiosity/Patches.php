@@ -24,7 +24,7 @@ final readonly class Patches
 
     /** Cuts along a side of average length; see docs/physics.md for what they cost and buy. */
     private const CUTS = 5.0;
-    private const MOST_CUTS = 14;
+    private const MOST_CUTS = 40;
 
     /** The faces of the octant at the origin. */
     private const ORIGIN = [Face::Back, Face::Right, Face::Floor];
@@ -123,7 +123,12 @@ final readonly class Patches
         return array_values($seen);
     }
 
-    /** @return array<int, int> how many ends of rays fall on each patch, those that get any */
+    /**
+     * Ends of rays, each shared out among the four patches whose middles lie about it: what a patch
+     * is worth is known of its middle, and runs straight in between.
+     *
+     * @return array<int, float> how many ends are those of each patch that gets any
+     */
     public function hits(Footprint $ends): array
     {
         $axis = $ends->face->axis();
@@ -136,13 +141,27 @@ final readonly class Patches
         [$cutsU, $cutsV] = [$this->cuts[$u], $this->cuts[$v]];
         [$perU, $perV] = [$cutsU / $this->extents[$u], $cutsV / $this->extents[$v]];
         $byCell = $this->byCell[$ends->face->value];
-        $hits = [];
+        $shares = [];
         foreach ($along as $i => $place) {
-            $patch = $byCell[min($cutsU - 1, (int) ($place * $perU)) * $cutsV + min($cutsV - 1, (int) ($across[$i] * $perV))];
-            $hits[$patch] = ($hits[$patch] ?? 0) + 1;
+            $placeU = $place * $perU - 0.5;
+            $placeV = $across[$i] * $perV - 0.5;
+            $cellU = max(0, min($cutsU - 2, (int) $placeU));
+            $cellV = max(0, min($cutsV - 2, (int) $placeV));
+            $farU = $placeU - $cellU;
+            $farV = $placeV - $cellV;
+            $cell = $cellU * $cutsV + $cellV;
+            foreach ([
+                [$cell, (1.0 - $farU) * (1.0 - $farV)],
+                [$cell + 1, (1.0 - $farU) * $farV],
+                [$cell + $cutsV, $farU * (1.0 - $farV)],
+                [$cell + $cutsV + 1, $farU * $farV],
+            ] as [$at, $share]) {
+                $patch = $byCell[$at];
+                $shares[$patch] = ($shares[$patch] ?? 0.0) + $share;
+            }
         }
 
-        return $hits;
+        return $shares;
     }
 
     private static function evenCuts(float $relativeSide): int

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kaddle\Core\Situation;
 
 use Kaddle\Core\Exposure\Aids;
+use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Body;
+use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Exposure\Optics;
@@ -14,8 +16,10 @@ use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Motion\SubjectBlur;
 use Kaddle\Core\People\People;
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Wish\Look;
 use Kaddle\Core\Wish\Pointing;
@@ -43,6 +47,8 @@ final readonly class Moment
         public People $people,
         /** What the lamps of the place hang on. */
         public Mains $mains,
+        /** Light of the open sky at that hour; null where nobody knows it. */
+        public ?ExposureValue $outdoors,
     ) {
         $this->roomLevel = $look->levelOf($glow);
         $this->optics = Optics::ofMillimetres($lens->focalLength, $body->crop);
@@ -58,8 +64,9 @@ final readonly class Moment
         FlashUnit $flash,
         People $people,
         Mains $mains,
+        ?ExposureValue $outdoors = null,
     ): self {
-        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains);
+        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains, $outdoors);
     }
 
     /** The same through another lens. */
@@ -68,13 +75,35 @@ final readonly class Moment
         return new self(
             $this->scene,
             $this->glow,
-            $this->look,
+            $this->look->onLens($lens),
             $this->pointing,
             $this->body,
             $lens,
             $this->flash,
             $this->people,
             $this->mains,
+            $this->outdoors,
+        );
+    }
+
+    /**
+     * The same with more units side by side.
+     *
+     * @param int $times as many as there are now, 1 or more
+     */
+    public function withUnits(int $times): self
+    {
+        return $times === 1 ? $this : new self(
+            $this->scene,
+            $this->glow,
+            $this->look,
+            $this->pointing,
+            $this->body,
+            $this->lens,
+            $this->flash->times($times),
+            $this->people,
+            $this->mains,
+            $this->outdoors,
         );
     }
 
@@ -91,7 +120,36 @@ final readonly class Moment
             $this->flash,
             $this->people,
             $this->mains,
+            $this->outdoors,
         );
+    }
+
+    /** The widest opening of the lens that holds the whole group sharp; null where even the narrowest does not. */
+    public function openingForGroup(): ?Aperture
+    {
+        $near = $this->scene->distance;
+        [$needed] = DepthOfField::forGroup($this->optics, $near, $near + $this->people->depth);
+        foreach (Aperture::scale($this->body->step, $this->lens->widest, $this->lens->narrowest) as $aperture) {
+            if ($aperture->av->value() >= $needed - 1e-9) {
+                return $aperture;
+            }
+        }
+
+        return null;
+    }
+
+    /** Where to focus so that the whole group is sharp. */
+    public function focusForGroup(): Length
+    {
+        $near = $this->scene->distance;
+
+        return Length::ofMetres(DepthOfField::forGroup($this->optics, $near, $near + $this->people->depth)[1]);
+    }
+
+    /** How far the people smear by the light of the room. */
+    public function blur(): SubjectBlur
+    {
+        return SubjectBlur::atMetres($this->optics, $this->scene->distance, $this->people->movement->speed());
     }
 
     /** @return non-empty-list<HeadAim> the ways to weigh: all that are open, and the hand's own */

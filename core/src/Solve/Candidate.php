@@ -9,6 +9,7 @@ use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\Face;
 
 /**
  * One way to point the head, with the settings and the output that go with it.
@@ -28,8 +29,8 @@ final readonly class Candidate
     /** Spill so many stops under the room's glow does not show: it adds a quarter of a stop. */
     private const HARMLESS_SPILL = 2.5;
 
-    /** Trouble of a cast of 100 mired, stops. */
-    private const CAST = 0.5;
+    /** Trouble of a cast of 100 mired, stops: an orange that a picture keeps outweighs a stop of battery. */
+    private const CAST = 1.0;
 
     /** What a stop between the cheeks is worth: shape without effort. */
     private const MODELLING = 0.4;
@@ -39,6 +40,18 @@ final readonly class Candidate
 
     /** Each stop that the unit lacks outweighs any matter of taste. */
     private const LACK = 10.0;
+
+    /** A stop too much is soon mended: a dome, a gel, a step back. */
+    private const EXCESS = 2.0;
+
+    /** Share of light under which a face of the room counts as black. */
+    private const BLACK = 0.08;
+
+    /** Share of the face's light from the floor from which it lights from below. */
+    private const FROM_BELOW = 0.5;
+
+    /** Share of direct light from which a bounce hangs on the rim of its beam. */
+    private const GAMBLE = 0.5;
 
     /** @internal made by MomentSolver only */
     public function __construct(
@@ -58,13 +71,37 @@ final readonly class Candidate
     /** Whether direct light on the face is meant: from a head at it, a card, or something that shines all round. */
     private function sendsStraightOnPurpose(): bool
     {
-        return !$this->light->aim->isBounced() || $this->light->aim === HeadAim::Card || ($this->modifier?->coversHead() ?? false);
+        return !$this->light->isBounced() || $this->light->aim === HeadAim::Card || ($this->modifier?->coversHead() ?? false);
+    }
+
+    /** Why it is no way to light a face; null for every other. */
+    public function noWay(): ?NoWay
+    {
+        return match (true) {
+            !$this->light->isBounced() => null,
+            $this->light->struckReflects === 0.0 => NoWay::Open,
+            $this->light->struckReflects < self::BLACK => NoWay::Black,
+            $this->light->shareBy(Face::Floor) > self::FROM_BELOW => NoWay::Floor,
+            default => null,
+        };
+    }
+
+    /** Whether a bounce lives by the rim of its beam: a few degrees of the head are stops on the face. */
+    public function isGamble(): bool
+    {
+        return !$this->sendsStraightOnPurpose() && $this->light->directShare() > self::GAMBLE;
+    }
+
+    /** Whether the flash is off. */
+    public function isOff(): bool
+    {
+        return $this->light->aim === HeadAim::Off;
     }
 
     /** Stops that the unit lacks at full power, 0 or more; endless when no light gets there. */
     public function tooWeak(): float
     {
-        return $this->wantedOutput > Tolerance::ROUNDING ? $this->wantedOutput : 0.0;
+        return !$this->isOff() && $this->wantedOutput > Tolerance::ROUNDING ? $this->wantedOutput : 0.0;
     }
 
     /** Stops by which even the lowest output is too much, 0 or more. */
@@ -72,7 +109,7 @@ final readonly class Candidate
     {
         $over = $this->lowest - $this->wantedOutput;
 
-        return $over > Tolerance::ROUNDING ? $over : 0.0;
+        return !$this->isOff() && $over > Tolerance::ROUNDING ? $over : 0.0;
     }
 
     /**
@@ -95,7 +132,8 @@ final readonly class Candidate
                 abs($this->light->leftOverRight()->value),
             ) * (1.0 - $this->light->directShare())
             + ($this->sendsStraightOnPurpose() ? self::BARE : self::STRAY) * $this->light->directShare()
-            + self::LACK * min(30.0, $this->tooWeak() + $this->tooStrong());
+            + self::LACK * min(30.0, $this->tooWeak())
+            + self::EXCESS * ($this->tooStrong() + ($this->choice->isFallenForFlash() ? $this->choice->tooDark : 0.0));
     }
 
     /** Flash on the backdrop against the room's own light there, stops. */

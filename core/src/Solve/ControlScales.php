@@ -21,6 +21,9 @@ final readonly class ControlScales
     /** Tv of two seconds: longer, and people who are not held by the pop are gone. */
     private const LONGEST = -1.0;
 
+    /** Tv of half a second: longer, and a floor of people who dance or walk is fog. */
+    private const LONGEST_IN_MOTION = 1.0;
+
     /**
      * @param non-empty-list<Shutter> $shutters
      * @param non-empty-list<Aperture> $apertures
@@ -45,7 +48,7 @@ final readonly class ControlScales
             $moment,
             $locks->shutter === null ? self::heldAndSynced($moment) : [$locks->shutter],
             $locks->aperture === null
-                ? Aperture::scale($step, $moment->lens->widest, $moment->lens->narrowest)
+                ? Aperture::scale($step, $moment->openingForGroup() ?? $moment->lens->narrowest, $moment->lens->narrowest)
                 : [$locks->aperture],
             $locks->iso === null ? Iso::scale($step, $moment->body->baseIso, $moment->body->usableIso) : [$locks->iso],
         );
@@ -102,9 +105,9 @@ final readonly class ControlScales
     {
         $body = $moment->body;
         $slowest = $moment->look->acceptsShake()
-            ? self::LONGEST
+            ? ($moment->people->movement->isTravel() ? self::LONGEST_IN_MOTION : self::LONGEST)
             : $body->steadinessAt($moment->lens->focalLength)->timeValue();
-        $fastest = ($moment->look->aids->pulses() ? Shutter::fastest() : $body->sync)->tv->thirtieths;
+        $fastest = ($moment->look->aids->pulses() || $moment->look->withoutFlash ? Shutter::fastest() : $body->sync)->tv->thirtieths;
         $held = array_values(array_filter(
             Shutter::scale($body->step),
             static fn(Shutter $s): bool => $s->tv->thirtieths <= $fastest && $s->tv->value() >= $slowest,

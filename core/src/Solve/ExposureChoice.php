@@ -26,4 +26,10 @@ final readonly class ExposureChoice
         /** Stops by which the shutter is slower than hands hold; 0 or more. */
         public float $shaky,
     ) {}
+
+    /** Whether the room reads darker than wished so that the lowest output of the flash is not too much. */
+    public function isFallenForFlash(): bool
+    {
+        return $this->isoBound === Limit::LowestOutput;
+    }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Solve;
 
+use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Wish\Look;
 use Kaddle\Core\Wish\School;
 
 /**
@@ -21,6 +23,7 @@ use Kaddle\Core\Wish\School;
  * the rest. Other schools hold other things still.
  *
  * @see docs/physics.md, “The solver”
+ * @see docs/physics.md, “Without flash”
  *
  * @phpstan-all-methods-pure
  */
@@ -28,6 +31,12 @@ final readonly class ExposureChooser
 {
     /** Output up to which a unit recycles fast and stays cool, stops under full. */
     public const EASY_OUTPUT = -2.0;
+
+    /** Stops under the wish to which the room may fall so that the lowest output is not too much: beyond it is black. */
+    private const FALL = 6.0;
+
+    /** Stops over the lowest ISO up to which files count as clean: the aperture that is liked is worth as much. */
+    private const STILL_CLEAN = 3.0;
 
     private function __construct(
         private Moment $moment,
@@ -46,12 +55,42 @@ final readonly class ExposureChooser
     /** @param float $faceExposure luminous exposure on the face at full power, lx·s, 0 or more */
     public function choose(float $faceExposure): ExposureChoice
     {
-        return match ($this->moment->look->school) {
+        $choice = match ($this->moment->look->school) {
             School::ShutterFirst, School::FreeHand => $this->shutterFirst($faceExposure, self::EASY_OUTPUT),
             // Time and aperture stay, however hard the flash has to work.
             School::IsoFloats => $this->shutterFirst($faceExposure, INF),
             School::LongTime => $this->longTime($faceExposure),
         };
+
+        return $choice->tooBright > 0.0 || $this->isWeakEnough($choice->settings, $faceExposure)
+            ? $choice
+            : $this->fallen($choice, $faceExposure) ?? $choice;
+    }
+
+    /**
+     * The room alone: as slow as hands hold and people who move stay sharp, as far as ISO and lens go.
+     */
+    public function withoutFlash(): ExposureChoice
+    {
+        $open = array_filter($this->byShutter, fn(ExposureSettings $s): bool => !$this->isClosedDown($s));
+        $fitting = $open === [] ? $this->byShutter : $open;
+        if ($fitting === []) {
+            return $this->nearestMiss();
+        }
+        $sharpFrom = $this->moment->blur()->sharpFrom();
+        foreach ($fitting as $i => $settings) {
+            if ($settings->shutter->tv->value() >= $sharpFrom - 1e-9) {
+                return $this->fitted($settings, match (true) {
+                    $this->moment->look->locks->shutter !== null => Limit::Held,
+                    $i === 0 => Limit::HandHeld,
+                    $i > array_key_first($fitting) => Limit::Movers,
+                    default => Limit::BaseIso,
+                });
+            }
+        }
+        $last = $fitting[array_key_last($fitting)];
+
+        return $this->fitted($last, $this->moment->look->locks->shutter === null ? Limit::UsableIso : Limit::Held);
     }
 
     /** @param float $easy output up to which a slower shutter is not given up, stops under full */
@@ -65,21 +104,123 @@ final readonly class ExposureChooser
             }
             $fitting[$i] = $settings;
             if ($this->outputFor($settings, $faceExposure) <= $easy) {
-                return $this->fitted($settings, $this->easyBound($i, array_key_first($fitting)));
+                return $this->closedForWeakest($settings, $closed, $faceExposure)
+                    ?? $this->fitted($settings, $this->easyBound($i, array_key_first($fitting)));
             }
         }
         if ($fitting === [] && $closed === []) {
             return $this->nearestMiss();
+        }
+        if ($fitting === [] && $this->moment->look->aids->pulses()) {
+            return $this->nearestAperture($closed, $faceExposure);
         }
         $fitting = $fitting === [] ? $closed : $fitting;
         $least = $this->least($fitting, $faceExposure);
 
         return $this->fitted($fitting[$least], match (true) {
             $this->moment->look->locks->shutter !== null => Limit::Held,
+            $this->isPulsed($fitting[$least]) => Limit::BaseIso,
             $fitting[$least]->shutter->tv->thirtieths >= $this->moment->body->sync->tv->thirtieths => Limit::Sync,
             $least === array_key_last($fitting) => Limit::UsableIso,
             default => Limit::RoomLevel,
         });
+    }
+
+    /**
+     * Where the lowest output is too much: closed down, with a slower shutter that keeps the room, as far
+     * as hands hold and people stay sharp. Null where it is not too much, or nothing helps.
+     *
+     * @param array<int, ExposureSettings> $closed slow to fast
+     */
+    private function closedForWeakest(ExposureSettings $chosen, array $closed, float $faceExposure): ?ExposureChoice
+    {
+        if ($this->isWeakEnough($chosen, $faceExposure)) {
+            return null;
+        }
+        $sharpFrom = $this->moment->blur()->sharpFrom();
+        $most = null;
+        foreach (array_reverse($closed) as $settings) {
+            if ($settings->shutter->tv->value() < $sharpFrom) {
+                break;
+            }
+            $most = $settings;
+            if ($this->isWeakEnough($settings, $faceExposure)) {
+                break;
+            }
+        }
+
+        return $most === null ? null : $this->fitted($most, Limit::WeakestFlash);
+    }
+
+    /**
+     * High-speed sync that cannot keep the aperture keeps it as nearly as the flash reaches.
+     *
+     * @param non-empty-array<int, ExposureSettings> $closed slow to fast
+     */
+    private function nearestAperture(array $closed, float $faceExposure): ExposureChoice
+    {
+        foreach (array_reverse($closed, true) as $settings) {
+            if ($this->outputFor($settings, $faceExposure) <= 0.0) {
+                $atEnd = $settings->shutter->tv->thirtieths >= Shutter::fastest()->tv->thirtieths;
+
+                return $this->fitted($settings, match (true) {
+                    $this->moment->look->locks->shutter !== null => Limit::Held,
+                    $atEnd => Limit::FastestShutter,
+                    default => Limit::FullOutput,
+                });
+            }
+        }
+
+        return $this->fitted($closed[$this->least($closed, $faceExposure)], Limit::Sync);
+    }
+
+    /** Whether the lowest output is not too much. */
+    private function isWeakEnough(ExposureSettings $settings, float $faceExposure): bool
+    {
+        return $this->outputFor($settings, $faceExposure) >= $this->moment->flash->lowest->value() - Tolerance::ROUNDING;
+    }
+
+    /** The room falls so far that the lowest output makes the face right: ISO down, then the lens closed. Null where that is too far. */
+    private function fallen(ExposureChoice $choice, float $faceExposure): ?ExposureChoice
+    {
+        $now = $choice->settings;
+        $isos = array_filter(
+            array_reverse($this->scales->isos),
+            static fn(Iso $iso): bool => $iso->sv->thirtieths < $now->iso->sv->thirtieths,
+        );
+        $apertures = array_filter(
+            $this->scales->apertures,
+            static fn(Aperture $aperture): bool => $aperture->av->thirtieths > $now->aperture->av->thirtieths,
+        );
+        $lowest = $isos === [] ? $now->iso : $this->scales->isos[0];
+        $darker = [
+            ...array_map(static fn(Iso $iso): ExposureSettings => ExposureSettings::of($now->shutter, $now->aperture, $iso, $now->aids), $isos),
+            ...array_map(static fn(Aperture $a): ExposureSettings => ExposureSettings::of($now->shutter, $a, $lowest, $now->aids), $apertures),
+        ];
+        foreach ($darker as $settings) {
+            $fallen = $this->moment->roomLevel->minus($settings->offsetOf($this->moment->glow))->value;
+            if ($fallen > self::FALL) {
+                break;
+            }
+            if ($this->isWeakEnough($settings, $faceExposure)) {
+                return new ExposureChoice(
+                    $settings,
+                    $choice->shutterBound,
+                    $this->apertureBound($settings),
+                    Limit::LowestOutput,
+                    max(Tolerance::ROUNDING, $fallen),
+                    0.0,
+                    $choice->shaky,
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private function isPulsed(ExposureSettings $settings): bool
+    {
+        return $settings->aids->pulsesAt($settings->shutter);
     }
 
     /** Whether the light at the lowest ISO forces an aperture narrower than the one liked: a faster shutter may save it. */
@@ -97,7 +238,7 @@ final readonly class ExposureChooser
      */
     private function least(array $fitting, float $faceExposure): int
     {
-        $synced = array_filter($fitting, static fn(ExposureSettings $s): bool => !$s->aids->pulsesAt($s->shutter));
+        $synced = array_filter($fitting, fn(ExposureSettings $s): bool => !$this->isPulsed($s));
         $last = array_key_last($synced);
         $pulsing = array_key_first(array_diff_key($fitting, $synced));
 
@@ -111,11 +252,19 @@ final readonly class ExposureChooser
         };
     }
 
-    /** The lowest ISO at which some shutter makes the room and the flash can make the face. */
+    /** The lowest ISO at which some shutter makes the room and the flash can make the face, with the aperture kept while files stay clean. */
     private function longTime(float $faceExposure): ExposureChoice
     {
         $first = null;
+        $kept = $others = [];
         foreach ($this->scales->byIso() as $settings) {
+            if ($this->keepsAperture($settings) && $settings->iso->sv->value() <= $this->scales->isos[0]->sv->value() + self::STILL_CLEAN) {
+                $kept[] = $settings;
+            } else {
+                $others[] = $settings;
+            }
+        }
+        foreach ([...$kept, ...$others] as $settings) {
             $first ??= $settings;
             if ($this->outputFor($settings, $faceExposure) <= 0.0) {
                 return $this->fitted($settings, $this->longBound(), $settings === $first ? null : Limit::FullOutput);
@@ -123,6 +272,11 @@ final readonly class ExposureChooser
         }
 
         return $first === null ? $this->nearestMiss() : $this->fitted($first, $this->longBound());
+    }
+
+    private function keepsAperture(ExposureSettings $settings): bool
+    {
+        return $settings->aperture->av->thirtieths === $this->moment->look->workingAperture->av->thirtieths;
     }
 
     private function longBound(): Limit
@@ -186,6 +340,7 @@ final readonly class ExposureChooser
 
         return match (true) {
             $this->moment->look->locks->aperture !== null => Limit::Held,
+            $av > $working && $av === ($this->moment->openingForGroup() ?? $lens->narrowest)->av->thirtieths => Limit::GroupDepth,
             $av === $working => Limit::WorkingAperture,
             $av === $lens->widest->av->thirtieths => Limit::WidestAperture,
             $av === $lens->narrowest->av->thirtieths => Limit::NarrowestAperture,
@@ -217,6 +372,11 @@ final readonly class ExposureChooser
         $tooDark = $level->minus($slow->offsetOf($this->moment->glow))->value;
         $tooBright = $fast->offsetOf($this->moment->glow)->minus($level)->value;
         $isDark = $tooDark > $tooBright;
+        // What is held is as it is meant, but for a room beyond all wishes.
+        $tooBright = $free ? max(0.0, $fast->offsetOf($this->moment->glow)->value + Look::roomUnderRange()->min) : $tooBright;
+        $widest = $this->scales->apertures[0]->av->thirtieths > $this->moment->lens->widest->av->thirtieths
+            ? Limit::GroupDepth
+            : Limit::WidestAperture;
         $bound = static fn(?object $lock, Limit $dark, Limit $bright): Limit => $lock !== null
             ? Limit::Held
             : ($isDark ? $dark : $bright);
@@ -226,12 +386,12 @@ final readonly class ExposureChooser
             $bound(
                 $locks->shutter,
                 $this->moment->look->acceptsShake() ? Limit::LongestTime : Limit::HandHeld,
-                $aids->pulses() ? Limit::FastestShutter : Limit::Sync,
+                $aids->pulses() || $this->moment->look->withoutFlash ? Limit::FastestShutter : Limit::Sync,
             ),
-            $bound($locks->aperture, Limit::WidestAperture, Limit::NarrowestAperture),
+            $bound($locks->aperture, $widest, Limit::NarrowestAperture),
             $bound($locks->iso, Limit::UsableIso, Limit::BaseIso),
             $isDark && !$free ? $tooDark : 0.0,
-            $isDark || $free ? 0.0 : $tooBright,
+            $isDark || $tooBright <= Tolerance::ROUNDING ? 0.0 : $tooBright,
             $this->shake($isDark ? $slow->shutter : $fast->shutter),
         );
     }

@@ -55,6 +55,10 @@ final readonly class FaceLight
         public float $backdrop,
         /** How large the light looks from the face, degrees across. */
         public float $apparentSize,
+        /** The face of the room at which the head points; null where it points at people. */
+        public ?Face $struck,
+        /** Share of light that this sends back, 0 to 1. */
+        public float $struckReflects,
     ) {
         $this->onFace = $face->total()->luminance();
         $this->direct = $face->direct->luminance();
@@ -65,6 +69,18 @@ final readonly class FaceLight
         $this->first = $first;
         $this->later = $face->later->luminance();
         $this->cast = Cast::of($face->total()->over($tint));
+    }
+
+    /** No flash at all. */
+    public static function none(): self
+    {
+        return new self(HeadAim::Off, null, Exposure::none(), Rgb::grey(1.0), 0.0, 0.0, 0.0, 0.0, 0.0, null, 0.0);
+    }
+
+    /** Whether the light is to come by way of the room. */
+    public function isBounced(): bool
+    {
+        return $this->struck !== null;
     }
 
     /** Luminous exposure on the face, lx·s. */

@@ -33,6 +33,14 @@ enum Limit: string
     case QuarterOutput = 'quarter-output';
     /** The photographer holds it. */
     case Held = 'held';
+    /** Wider, and part of the group goes soft. */
+    case GroupDepth = 'group-depth';
+    /** Slower, and the room's light smears people who move. */
+    case Movers = 'movers';
+    /** Closed down, with a slower shutter, so that the lowest output is not too much. */
+    case WeakestFlash = 'weakest-flash';
+    /** The picture is taken without flash. */
+    case NoFlash = 'no-flash';
     case FullOutput = 'full-output';
     case LowestOutput = 'lowest-output';
 
@@ -52,6 +60,10 @@ enum Limit: string
             self::FaceLevel => 'set by the face’s level',
             self::QuarterOutput => 'keeps the flash at a quarter',
             self::Held => 'held by you',
+            self::GroupDepth => 'holds the whole group sharp',
+            self::Movers => 'still holds people who move',
+            self::WeakestFlash => 'gives the lowest output its place',
+            self::NoFlash => 'no flash here',
             self::FullOutput => 'full power',
             self::LowestOutput => 'lowest power',
         };

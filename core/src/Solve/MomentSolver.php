@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Kaddle\Core\Solve;
 
 use Kaddle\Core\Flash\FlashInRoom;
+use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\Output;
+use Kaddle\Core\Room\Face;
 use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Situation\Scene;
 
 /**
  * Start here: one moment in, settings out.
@@ -19,7 +23,7 @@ use Kaddle\Core\Situation\Moment;
 final class MomentSolver
 {
     /** Raised whenever some moment may get another answer than before: answers that were kept are then asked for anew. */
-    public const EDITION = 5;
+    public const EDITION = 6;
 
     private function __construct() {}
 
@@ -42,6 +46,10 @@ final class MomentSolver
     {
         $rooms = $lights = $solutions = [];
         foreach ($moments as $key => $moment) {
+            if ($moment->look->withoutFlash) {
+                $solutions[$key] = self::unlit($moment);
+                continue;
+            }
             $question = hash('sha256', serialize([self::EDITION, $moment->lighting()]));
             $work = static function () use ($moment, &$rooms): array {
                 $room = $rooms[serialize($moment->scene->room)] ??= FlashInRoom::of($moment->scene->room);
@@ -53,6 +61,22 @@ final class MomentSolver
         }
 
         return $solutions;
+    }
+
+    /** By the light of the room alone. */
+    private static function unlit(Moment $moment): Solution
+    {
+        $only = new Candidate(
+            FaceLight::none(),
+            ExposureChooser::for($moment)->withoutFlash(),
+            -INF,
+            Output::off(),
+            $moment->flash->lowest->value(),
+            $moment->glow,
+            null,
+        );
+
+        return Solution::of($moment, $only, [$only], []);
     }
 
     /** @param non-empty-list<FaceLight> $lights of every way to point the head */
@@ -71,7 +95,12 @@ final class MomentSolver
             static fn(Candidate $c): bool => $c->light->aim === $moment->pointing->aim,
         ));
 
-        return Solution::of($moment, $wished[0] ?? $candidates[0], $candidates);
+        $isWay = static fn(Candidate $c): bool => $c->noWay() === null;
+        $ways = array_values(array_filter($candidates, $isWay));
+        $none = array_values(array_filter($candidates, static fn(Candidate $c): bool => !$isWay($c)));
+        $best = $wished[0] ?? $ways[0] ?? $candidates[0];
+
+        return Solution::of($moment, $best, $ways === [] ? [$best] : $ways, $none);
     }
 
     /** @return non-empty-list<FaceLight> */
@@ -102,10 +131,27 @@ final class MomentSolver
                     $light['right']->total()->luminance(),
                     $light['backdrop']->total()->luminance(),
                     $lit->apparentSize('face', $light['face']),
+                    ...self::struck($scene, $head, $aim),
                 );
             },
             $moment->aims(),
         );
+    }
+
+    /**
+     * A head that a hand has turned at the people is one that points at them.
+     *
+     * @return array{Face|null, float} the face of the room at which a head points, and the light that this sends back
+     */
+    private static function struck(Scene $scene, Head $head, HeadAim $aim): array
+    {
+        if (!$aim->isBounced() || ($aim === HeadAim::ByHand && $head->looksAt($scene->face))) {
+            return [null, 0.0];
+        }
+        $way = $head->direction->unit;
+        $face = $scene->room->meets($head->position, $way->x, $way->y, $way->z)->face;
+
+        return [$face, $scene->room->reflectance($face)->share->luminance()];
     }
 
     /** Trouble, with a hair's breadth in favour of the plainer way, so that mirror images do not flip to and fro. */
@@ -124,7 +170,7 @@ final class MomentSolver
             $choice,
             $wanted,
             $moment->flash->nearest($wanted),
-            $moment->flash->lowest->stops->value(),
+            $moment->flash->lowest->value(),
             $moment->glow,
             $moment->flash->outfit->modifier?->kind,
         );

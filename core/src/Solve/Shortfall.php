@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Kaddle\Core\Solve;
 
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Situation\Moment;
 
 /**
  * By how much the gear misses the wish, and which limits stand in the way.
+ *
+ * @see docs/physics.md, “Too much”
  *
  * @phpstan-all-methods-pure
  */
@@ -23,23 +26,26 @@ final readonly class Shortfall
         public array $limits,
     ) {}
 
+    /** Stops over what is wished from which a face is too bright. */
+    private const OVER = 0.5;
+
     /** @return list<self> everything that a candidate misses; empty when it gives what was asked */
-    public static function allOf(Candidate $candidate): array
+    public static function allOf(Candidate $candidate, Moment $moment, Levels $levels): array
     {
         $choice = $candidate->choice;
+        $room = [$choice->shutterBound, $choice->apertureBound, $choice->isoBound];
+        $tooStrong = $candidate->tooStrong();
         $misses = [
-            [
-                ShortfallKind::RoomTooDark,
-                $choice->tooDark,
-                [$choice->shutterBound, $choice->apertureBound, $choice->isoBound],
-            ],
-            [
-                ShortfallKind::RoomTooBright,
-                $choice->tooBright,
-                [$choice->shutterBound, $choice->apertureBound, $choice->isoBound],
-            ],
+            [ShortfallKind::RoomTooDark, $choice->tooDark, $room],
+            [ShortfallKind::RoomTooBright, $choice->tooBright, $room],
             [ShortfallKind::FlashTooWeak, $candidate->tooWeak(), [Limit::FullOutput]],
-            [ShortfallKind::FlashTooStrong, $candidate->tooStrong(), [Limit::LowestOutput]],
+            [ShortfallKind::FlashTooStrong, $tooStrong, [Limit::LowestOutput]],
+            [
+                ShortfallKind::FaceTooBright,
+                $tooStrong > 0.0 || $choice->tooBright > 0.0 ? 0.0 : self::faceOver($moment, $levels),
+                $room,
+            ],
+            [ShortfallKind::Smeared, $candidate->isOff() ? self::smear($choice, $moment) : 0.0, $room],
             [ShortfallKind::Shaky, $choice->shaky, [$choice->shutterBound === Limit::Held ? Limit::Held : Limit::Sync]],
         ];
         $all = [];
@@ -50,6 +56,24 @@ final readonly class Shortfall
         }
 
         return $all;
+    }
+
+    /** A face that is as much over as its room and the fill are wished to be is as it is wished. */
+    private static function faceOver(Moment $moment, Levels $levels): float
+    {
+        $fill = $moment->look->fill;
+        $wished = FaceBalance::isFill($moment->roomLevel, $fill) ? $moment->roomLevel->withLight($fill)->value : 0.0;
+        $over = $levels->face->value - max(0.0, $wished);
+
+        return $over > self::OVER ? $over : 0.0;
+    }
+
+    /** Stops by which the shutter is slower than people stay sharp who nothing but the room lights. */
+    private static function smear(ExposureChoice $choice, Moment $moment): float
+    {
+        $slow = $moment->blur()->sharpFrom() - $choice->settings->shutter->tv->value();
+
+        return $slow > Tolerance::ROUNDING ? $slow : 0.0;
     }
 
     /** Whether a limit is among those that bound it. */

@@ -15,5 +15,9 @@ enum ShortfallKind: string
     case RoomTooBright = 'room-too-bright';
     case FlashTooWeak = 'flash-too-weak';
     case FlashTooStrong = 'flash-too-strong';
+    /** More light on the face than it should have. */
+    case FaceTooBright = 'face-too-bright';
+    /** Without flash, people who move are not sharp. */
+    case Smeared = 'smeared';
     case Shaky = 'shaky';
 }

@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace Kaddle\Core\Solve;
 
 use Kaddle\Core\Flash\Head;
-use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 
 /**
  * A moment solved, or the nearest to it with what is missing.
- *
- * @see docs/physics.md, “Doubt”
  */
 final readonly class Solution
 {
     /**
      * @param list<Shortfall> $shortfalls empty exactly when the moment can be had
      * @param non-empty-list<Candidate> $candidates every way to point the head, least trouble first
+     * @param list<Candidate> $leftOut ways that are none, with their reasons
      */
     private function __construct(
         public Moment $moment,
@@ -25,21 +23,24 @@ final readonly class Solution
         public Levels $levels,
         public array $shortfalls,
         public array $candidates,
+        public array $leftOut,
     ) {}
 
     /**
      * @internal made by MomentSolver only
      *
      * @param non-empty-list<Candidate> $candidates
+     * @param list<Candidate> $leftOut
      */
-    public static function of(Moment $moment, Candidate $best, array $candidates): self
+    public static function of(Moment $moment, Candidate $best, array $candidates, array $leftOut): self
     {
         return new self(
             $moment,
             $best,
-            Levels::of($moment, $best),
-            Shortfall::allOf($best),
+            $levels = Levels::of($moment, $best),
+            Shortfall::allOf($best, $moment, $levels),
             $candidates,
+            $leftOut,
         );
     }
 
@@ -63,6 +64,7 @@ final readonly class Solution
     public function outputBound(): Limit
     {
         return match (true) {
+            $this->best->isOff() => Limit::NoFlash,
             $this->best->tooWeak() > 0.0 => Limit::FullOutput,
             $this->best->tooStrong() > 0.0 => Limit::LowestOutput,
             default => Limit::FaceLevel,
@@ -70,12 +72,12 @@ final readonly class Solution
     }
 
     /**
-     * Doubt about the face's level, stops either way.
+     * Doubt about the face's level.
      *
      * @phpstan-pure
      */
-    public function faceDoubt(): Stops
+    public function doubt(): Doubt
     {
-        return Stops::of($this->best->light->aim->isBounced() ? Tolerance::BOUNCED : Tolerance::DIRECT);
+        return $this->best->isOff() ? Doubt::ofGlow() : Doubt::of($this->moment, $this->best->light);
     }
 }

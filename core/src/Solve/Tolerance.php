@@ -17,14 +17,5 @@ final class Tolerance
     /** A careful meter reading of the glow, stops either way. */
     public const GLOW = 0.3;
 
-    /**
-     * Bounced light, stops either way: finishes known to about 0.07 of
-     * reflectance, furniture and people that the empty box leaves out.
-     */
-    public const BOUNCED = 0.4;
-
-    /** Direct light, stops either way: guide numbers as printed are hopeful. */
-    public const DIRECT = 0.2;
-
     private function __construct() {}
 }

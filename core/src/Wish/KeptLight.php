@@ -16,8 +16,8 @@ use Kaddle\Core\Quantity\Stops;
  */
 final readonly class KeptLight
 {
-    /** EV from which a wish begins: candles, 1/250 at f/2.8 and ISO 800. */
-    public const USUAL_EV = 8.0;
+    /** EV from which a wish begins: a flame with its candle, read by a spot meter from arm's length; 1/500 at f/2.8 and ISO 400. */
+    public const USUAL_EV = 10.0;
 
     private function __construct(
         public KeptThing $thing,

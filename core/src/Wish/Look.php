@@ -6,6 +6,7 @@ namespace Kaddle\Core\Wish;
 
 use Kaddle\Core\Exposure\Aids;
 use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
@@ -34,6 +35,8 @@ final readonly class Look
         /** Level of the flash where the room lights the face already, −3 to 0. */
         public Stops $fill,
         public Aids $aids,
+        /** Whether the picture is taken without flash: the house forbids it, or it is not wanted. */
+        public bool $withoutFlash,
     ) {}
 
     /**
@@ -50,6 +53,7 @@ final readonly class Look
         ?KeptLight $kept = null,
         float $fillUnder = self::USUAL_FILL,
         ?Aids $aids = null,
+        bool $withoutFlash = false,
     ): self {
         return new self(
             Stops::of(-self::roomUnderRange()->checked('wish for the room', $roomUnder)),
@@ -59,6 +63,7 @@ final readonly class Look
             $kept,
             Stops::of(-self::fillRange()->checked('fill', $fillUnder)),
             $aids ?? Aids::none(),
+            $withoutFlash,
         );
     }
 
@@ -72,6 +77,24 @@ final readonly class Look
             $this->kept,
             $this->fill,
             $aids,
+            $this->withoutFlash,
+        );
+    }
+
+    /** The same through another lens: an aperture that it lacks is not held. */
+    public function onLens(Lens $lens): self
+    {
+        $held = $this->locks->aperture?->av->thirtieths;
+
+        return $held === null || ($held >= $lens->widest->av->thirtieths && $held <= $lens->narrowest->av->thirtieths) ? $this : new self(
+            $this->room,
+            $this->workingAperture,
+            $this->school,
+            Locks::of($this->locks->shutter, null, $this->locks->iso),
+            $this->kept,
+            $this->fill,
+            $this->aids,
+            $this->withoutFlash,
         );
     }
 

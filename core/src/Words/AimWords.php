@@ -7,9 +7,11 @@ namespace Kaddle\Core\Words;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\Face;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\ExposureChooser;
 use Kaddle\Core\Solve\Eyes;
+use Kaddle\Core\Solve\NoWay;
 
 /**
  * What speaks for and against a way to point the head, in words.
@@ -25,7 +27,11 @@ final class AimWords
 
     public static function of(Candidate $candidate): string
     {
+        if ($candidate->isOff()) {
+            return 'The room lights the face alone.';
+        }
         $parts = array_filter([
+            self::noWay($candidate),
             self::reach($candidate),
             self::eyes($candidate),
             self::shape($candidate),
@@ -35,6 +41,18 @@ final class AimWords
         ], static fn(string $part): bool => $part !== '');
 
         return ucfirst(implode('; ', $parts)) . '.';
+    }
+
+    private static function noWay(Candidate $candidate): string
+    {
+        $struck = $candidate->light->struck?->inWords() ?? '';
+
+        return match ($candidate->noWay()) {
+            NoWay::Open => "the $struck is open, nothing there sends light back",
+            NoWay::Black => "the $struck is nearly black and sends next to nothing back",
+            NoWay::Floor => sprintf('%d %% comes by the floor, from below', round(100.0 * $candidate->light->shareBy(Face::Floor))),
+            null => $candidate->isGamble() ? 'a gamble: a few degrees of the head are stops on the face' : '',
+        };
     }
 
     private static function reach(Candidate $candidate): string
@@ -72,7 +90,7 @@ final class AimWords
     {
         $share = $candidate->light->directShare();
 
-        return $candidate->light->aim->isBounced() && $share > 0.05
+        return $candidate->light->isBounced() && $share > 0.05
             ? sprintf('%d %% comes straight from the %s', round(100.0 * $share), self::straightFrom($candidate))
             : '';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Words;
 
+use Kaddle\Core\Kit\KitLight;
 use Kaddle\Core\Kit\KitWay;
 use Kaddle\Core\Kit\Purchase;
 use Kaddle\Core\Kit\PurchaseKind;
@@ -24,7 +25,11 @@ final class KitWords
         return sprintf(
             '%s%s, %s',
             $way->units > 1 ? 'two units ' : '',
-            $way->isBounced ? 'bounced' : 'straight',
+            match ($way->light) {
+                KitLight::Bounced => 'bounced',
+                KitLight::Straight => 'straight',
+                KitLight::Room => 'without flash',
+            },
             $way->lensName,
         );
     }

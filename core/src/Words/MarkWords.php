@@ -6,6 +6,7 @@ namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Advice\Mark;
 use Kaddle\Core\Advice\MarkKind;
+use Kaddle\Core\Advice\PopHold;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Quantity\ExactStops;
@@ -66,16 +67,28 @@ final class MarkWords
     {
         $people = "people who {$moment->people->movement->inWords()}";
         if (!$mark->isReached) {
-            return "By room light alone no shutter holds $people here; the pop does.";
+            return sprintf('By room light alone no shutter holds %s here; %s.', $people, self::pop($mark));
         }
         $share = Number::plain(100.0 * $mark->smear, 2);
 
         return sprintf(
-            'By room light alone %s are sharp from %s (%s %% of the frame); the pop holds them at any.',
+            'By room light alone %s are sharp from %s (%s %% of the frame); %s.',
             $people,
             self::shutter((int) $mark->from),
             $share,
+            self::pop($mark),
         );
+    }
+
+    private static function pop(Mark $mark): string
+    {
+        return match ($mark->pop ?? PopHold::Everything) {
+            PopHold::Everything => 'the pop holds them at any',
+            PopHold::Bodies => 'the pop holds bodies at any, hands and skirts only at less output',
+            PopHold::Nothing => 'the pop is too long at this output to hold them',
+            PopHold::Pulsed => 'a flash that pulses holds nobody, it lasts as long as the shutter',
+            PopHold::NoFlash => 'there is no pop to hold them',
+        };
     }
 
     private static function depth(Mark $mark, Moment $moment, Voice $voice): string

@@ -39,6 +39,22 @@ final class MeterWords
         );
     }
 
+    /** How near and far automatic reaches, and what to change where that is not enough. */
+    public static function reach(OutputWays $ways, Voice $voice): string
+    {
+        $reach = $ways->reach();
+        $spans = $reach === null
+            ? 'At these settings automatic reaches nobody in this room'
+            : sprintf('At these settings automatic reaches people from %s', $voice->span(...$reach));
+        $short = $ways->outOfReach();
+
+        return $spans . '.' . ($short > 0.0
+            ? sprintf(' Here it is %s short: raise ISO or open up by that; compensation does not help.', Stops::of($short)->amount())
+            : '') . ($ways->wantsBracket()
+            ? ' The meter is unsure by more than a stop here: where time allows take three, as advised, a stop more and a stop less.'
+            : '');
+    }
+
     /** The compensations that count, written out: "unit +1.0 and body −0.3 = +0.7 on the flash." */
     public static function sum(Compensation $set, ExactStops $wanted, ExactStops $onUnit): string
     {

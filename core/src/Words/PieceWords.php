@@ -35,10 +35,9 @@ final class PieceWords
                 Number::plain($piece->number('loss')),
             ),
             PieceKind::Battery => sprintf(
-                '%s, %d %s',
+                '%s, %s',
                 $piece->choice('kind', BatteryKind::class)->inWords(),
-                $piece->whole('sets'),
-                $piece->whole('sets') === 1 ? 'set' : 'sets',
+                $piece->choice('kind', BatteryKind::class)->counted($piece->whole('cells')),
             ),
         };
     }

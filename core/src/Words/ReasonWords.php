@@ -45,10 +45,7 @@ final readonly class ReasonWords
             $self->shutter(),
             $self->aperture(),
             $self->iso(),
-            $self->head(),
-            $self->output(),
-            $self->backdrop(),
-            $self->eyes(),
+            ...($self->best->isOff() ? [$self->withoutFlash()] : $self->ofFlash()),
             new Reason(
                 'one-more',
                 GainWords::of(OneMoreStop::of($solution), $voice),
@@ -56,6 +53,21 @@ final readonly class ReasonWords
             ),
             $self->doubt(),
         ];
+    }
+
+    /** @return list<Reason> */
+    private function ofFlash(): array
+    {
+        return [$this->head(), $this->output(), $this->backdrop(), $this->eyes()];
+    }
+
+    private function withoutFlash(): Reason
+    {
+        return new Reason(
+            'output',
+            "The flash is off: the room alone lights the face, which reads {$this->levels->face->signed()} stops, as the room does.",
+            '2^face = 2^room',
+        );
     }
 
     private function room(): Reason
@@ -122,7 +134,10 @@ final readonly class ReasonWords
             Limit::UsableIso => "$label is the fastest shutter that ISO {$body->usableIso->label()} still carries; faster would spare the flash.",
             Limit::RoomLevel => "$label lets in what the room asks for at this aperture and ISO. $hold",
             Limit::LongestTime => "$label is as long as people bear who are not held by the pop.",
-            Limit::FastestShutter => "$label is the fastest that focal-plane shutters have; the flash pulses.",
+            Limit::FastestShutter => "$label is the fastest that focal-plane shutters have" . ($this->best->isOff() ? '.' : '; the flash pulses.'),
+            Limit::FullOutput => "$label is the fastest at which the flash, pulsing, still reaches the face.",
+            Limit::Movers => "$hold $label is the slowest at which people who {$this->moment->people->movement->inWords()} stay sharp by the room’s light alone.",
+            Limit::WeakestFlash => "$label with a smaller opening leaves the room as it is: a faster shutter would make the lowest output too much.",
             Limit::BaseIso => "At ISO {$body->baseIso->label()} a slower shutter would ask for a narrower aperture than you like; $label is the slowest that keeps it.",
             default => "$label is as fast as this body lights the whole frame: above {$body->sync->label()} a bar stays dark.",
         }, 't ≤ 2^stabiliser / (k·f35), t ≥ t_sync');
@@ -139,6 +154,7 @@ final readonly class ReasonWords
             Limit::WidestAperture => "$label: you like $working, but the lens has to open all the way or the ISO leaves what you would deliver.",
             Limit::NarrowestAperture => "$label: the lens closes all the way, there is more light than you can use.",
             Limit::BaseIso => "$label instead of $working: the ISO cannot go lower.",
+            Limit::GroupDepth => "$label instead of $working: wider, and part of the group goes soft.",
             default => "$label instead of $working: the ISO cannot go higher.",
         }, '');
     }
@@ -151,6 +167,7 @@ final readonly class ReasonWords
             Limit::Held => "ISO $label is held by you; the room reads {$this->levels->room->signed()} stops.",
             Limit::UsableIso => "ISO $label is the highest that you would deliver from this body.",
             Limit::BaseIso => "ISO $label is the lowest of this body.",
+            Limit::LowestOutput => "ISO $label is as high as the lowest output of the flash allows.",
             Limit::FullOutput => "ISO $label is the lowest at which the flash still reaches the face.",
             default => "ISO $label makes up the rest, so that the room reads {$this->levels->room->signed()} stops.",
         }, 'log2(S/100) = log2(N²/t) − EV100 + level');
@@ -235,11 +252,19 @@ final readonly class ReasonWords
 
     private function doubt(): Reason
     {
+        $doubt = $this->solution->doubt();
+        if ($this->best->isOff()) {
+            return new Reason('doubt', sprintf('Expect ±%s stops on room and face: as sure as the glow.', Number::plain(Tolerance::GLOW, 1)), '');
+        }
+
         return new Reason('doubt', sprintf(
-            'Expect ±%s stops on the face (an empty box with matt walls stands for the room) and ±%s on the room’s glow.',
-            Number::plain($this->solution->faceDoubt()->value, 1),
+            'Expect ±%s stops on the face: %s±%s for the unit, ±%s for where exactly the face is; and ±%s on the room’s glow.',
+            Number::plain($doubt->total()->value, 1),
+            $doubt->room > 0.0 ? sprintf('±%s for what a room like this has that an empty box lacks, ', Number::plain($doubt->room, 2)) : '',
+            Number::plain($doubt->unit, 1),
+            Number::plain($doubt->frame, 1),
             Number::plain(Tolerance::GLOW, 1),
-        ), '');
+        ), 'σ² = σ²_room + σ²_unit + σ²_frame');
     }
 
     private function settings(): ExposureSettings

@@ -33,6 +33,15 @@ final class RemedyWords
             RemedyKind::SlowerShutter => "A shutter $stops slower, with as much less ISO or a smaller opening, leaves the room as it is and takes the flash down: "
                 . 'rest the camera, or choose low ISO and long time.',
             RemedyKind::DarkerAim => 'Point the head at something darker or farther away.',
+            RemedyKind::Cover => "A {$remedy->modifier?->inWords()} on the head takes $stops from it, and spreads the light.",
+            RemedyKind::Gels => "Gels from the bag take $stops, if the white balance follows them.",
+            RemedyKind::StepBack => sprintf(
+                'Standing %s away instead, with a longer lens, is far enough.',
+                $remedy->distance === null ? '' : $voice->length($remedy->distance),
+            ),
+            RemedyKind::LetRoomFallForFlash => "Let the room fall to {$remedy->stops?->signed()} stops: lower ISO or a smaller opening takes the flash down with it.",
+            RemedyKind::LessLight => "A faster shutter, a smaller opening or a lower ISO, $stops in all, brings the face down.",
+            RemedyKind::LetRoomFallForMovers => "Let the room fall to {$remedy->stops?->signed()} stops: a shutter that much faster holds the people.",
             RemedyKind::FasterLensOrIso => 'A lens that opens one stop wider, or one more usable stop of ISO, buys one stop of flash and of room.',
             RemedyKind::StrongerUnit => "A unit of {$voice->guideNumber($remedy->figure)} at this zoom would reach, or $stops worth of units side by side.",
             RemedyKind::OtherAim => self::pointing($remedy),

@@ -56,9 +56,13 @@ final class AdviceTest extends TestCase
         yield 'the ceiling does not' => [[], HeadAim::Up, 'even from left and right'];
         yield 'a ceiling close above darkens the eyes' => [['subject.distance' => 0.6, 'room.height' => 4, 'room.finishes' => ['ceiling' => 'white-plaster'] + Moments::everywhere('black-drape')], HeadAim::Up, 'eye sockets'];
         yield 'oak warms' => [['room.finishes' => Moments::everywhere('pale-oak')], HeadAim::Up, 'mired warmer'];
-        yield 'the sky sends nothing' => [['room.finishes' => Moments::everywhere('open')], HeadAim::UpBack, 'No light gets to the face'];
+        yield 'the sky sends nothing' => [['room.finishes' => Moments::everywhere('open')], HeadAim::UpBack, 'no light gets to the face'];
         yield 'a small flash lacks stops' => [['flash.guideNumber' => 2], HeadAim::UpBack, 'Lacks '];
-        yield 'the rim of the beam' => [['room.finishes' => Moments::everywhere('black-drape')], HeadAim::UpForward, 'straight from the rim of the beam'];
+        yield 'the rim of a wide beam' => [['room.finishes' => Moments::everywhere('dark-timber'), 'room.height' => 9, 'flash.coverage' => 130], HeadAim::UpForward, 'straight from the rim of the beam'];
+        yield 'which is a gamble' => [['room.finishes' => Moments::everywhere('dark-timber'), 'room.height' => 9, 'flash.coverage' => 130], HeadAim::UpForward, 'A gamble: a few degrees'];
+        yield 'nothing overhead' => [['room.finishes' => Moments::everywhere('open')], HeadAim::Up, 'The ceiling is open, nothing there sends light back'];
+        yield 'a black ceiling' => [['room.finishes.ceiling' => 'black-drape'], HeadAim::Up, 'The ceiling is nearly black'];
+        yield 'a yard floor' => [['room.finishes' => ['floor' => 'concrete'] + Moments::everywhere('open'), 'room.width' => 30, 'head' => 'by-hand', 'pointing' => ['turn' => 90, 'tilt' => -15]], HeadAim::ByHand, '100 % comes by the floor, from below'];
         yield 'a near backdrop drowns' => [['room.length' => 8.6, 'look.roomUnder' => 4, 'head' => 'direct'], HeadAim::Direct, 'drowns the glow of the backdrop'];
     }
 
@@ -117,14 +121,14 @@ final class AdviceTest extends TestCase
         yield 'aperture opened' => [['glow.ev' => 1], 'aperture', 'instead of f/4: the ISO cannot go higher'];
         yield 'aperture closed' => [['glow.ev' => 13], 'aperture', 'instead of f/4: the ISO cannot go lower'];
         yield 'wide open' => [['glow.ev' => -4], 'aperture', 'the lens has to open all the way'];
-        yield 'highest ISO' => [['glow.ev' => -4], 'iso', 'ISO 6400 is the highest that you would deliver'];
+        yield 'highest ISO' => [['glow.ev' => -4, 'flash.guideNumber' => 4], 'iso', 'ISO 6400 is the highest that you would deliver'];
         yield 'lowest ISO' => [['glow.ev' => 10], 'iso', 'ISO 100 is the lowest of this body'];
         yield 'head chosen' => [['head' => 'up'], 'head', 'Straight up is your choice'];
         yield 'head weighed' => [[], 'head', 'has least against it'];
         yield 'fill' => [['look.roomUnder' => 0, 'glow.ev' => 7], 'output', 'the flash is fill at −2.0 stops'];
         yield 'balance' => [[], 'output', 'The room gives the face −1.7 stops, which leaves −0.5 for the flash'];
-        yield 'doubt bounced' => [['head' => 'up'], 'doubt', '±0.4 stops on the face'];
-        yield 'doubt direct' => [['head' => 'direct'], 'doubt', '±0.2 stops on the face'];
+        yield 'doubt bounced' => [['head' => 'up'], 'doubt', '±0.5 stops on the face: ±0.35 for what a room like this has'];
+        yield 'doubt direct' => [['head' => 'direct'], 'doubt', '±0.3 stops on the face: ±0.2 for the unit'];
     }
 
     public function testEveryReasonIsASentenceOfItsOwn(): void
@@ -147,7 +151,7 @@ final class AdviceTest extends TestCase
 
     private static function candidate(Solution $solution, HeadAim $aim): Candidate
     {
-        foreach ($solution->candidates as $candidate) {
+        foreach ([...$solution->candidates, ...$solution->leftOut] as $candidate) {
             if ($candidate->light->aim === $aim) {
                 return $candidate;
             }

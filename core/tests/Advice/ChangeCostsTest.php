@@ -83,7 +83,7 @@ final class ChangeCostsTest extends TestCase
     /** The table's two settings by hand, straight at a face that nothing else lights: 42 m against 30 m is 0.97 stop. */
     public function testZoomingInBuysLightOnTheAxis(): void
     {
-        $flash = ['zoom' => [['focalLength' => 35, 'guideNumber' => 30, 'halfAngle' => 34], ['focalLength' => 70, 'guideNumber' => 42, 'halfAngle' => 20]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'];
+        $flash = ['zoom' => [['focalLength' => 35, 'guideNumber' => 30, 'coverage' => 68], ['focalLength' => 70, 'guideNumber' => 42, 'coverage' => 40]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'];
         $costs = self::costs(['flash' => $flash, 'room.finishes' => Moments::everywhere('open')], HeadAim::Direct)->zooms();
         self::assertSame(['35 mm', '70 mm'], array_map(static fn(ChangeCost $c): string => CostWords::of($c, Voice::plain()), $costs));
         self::assertEqualsWithDelta(2.0 * log(42.0 / 30.0, 2), $costs[1]->gain->value, 1e-9);

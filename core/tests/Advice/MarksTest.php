@@ -24,7 +24,7 @@ final class MarksTest extends TestCase
 {
     public function testTheShutterCarriesSyncHandsMovementAndLamps(): void
     {
-        $marks = self::byKind(Marks::of(Moments::with(['people' => ['movement' => 'dance']]))->shutter());
+        $marks = self::byKind(Marks::of(MomentSolver::solve(Moments::with(['people' => ['movement' => 'dance']])))->shutter());
         self::assertSame([null, 230], [$marks['sync']->from, $marks['sync']->to], '1/200');
         self::assertSame(160, $marks['hold']->from, '1/40');
         self::assertStringContainsString('people who dance', self::sentence(['people' => ['movement' => 'dance']], $marks['blur']));
@@ -36,7 +36,7 @@ final class MarksTest extends TestCase
     public function testTheFasterTheyMoveTheFasterTheShutter(): void
     {
         $from = array_map(
-            static fn(string $movement): int => (int) self::byKind(Marks::of(Moments::with(['people' => ['movement' => $movement]]))->shutter())['blur']->from,
+            static fn(string $movement): int => (int) self::byKind(Marks::of(MomentSolver::solve(Moments::with(['people' => ['movement' => $movement]])))->shutter())['blur']->from,
             ['still', 'talk', 'walk', 'dance'],
         );
         $sorted = $from;
@@ -49,7 +49,7 @@ final class MarksTest extends TestCase
     public function testAGroupAsksForAnAperture(): void
     {
         $changes = ['subject.distance' => 3.0, 'people' => ['depth' => 1.5], 'lens' => ['focalLength' => 50, 'widest' => 'f/1.8', 'narrowest' => 'f/16']];
-        $marks = self::byKind(Marks::of(Moments::with($changes))->aperture());
+        $marks = self::byKind(Marks::of(MomentSolver::solve(Moments::with($changes)))->aperture());
         self::assertSame(140, $marks['depth']->from, 'f/5');
         self::assertSame('A group 1.5 m deep is sharp from f/5, focused at 3.6 m.', self::sentence($changes, $marks['depth']));
     }
@@ -57,7 +57,7 @@ final class MarksTest extends TestCase
     public function testAGroupTooDeepIsTold(): void
     {
         $changes = ['subject.distance' => 1.0, 'people' => ['depth' => 5]];
-        $marks = self::byKind(Marks::of(Moments::with($changes))->aperture());
+        $marks = self::byKind(Marks::of(MomentSolver::solve(Moments::with($changes)))->aperture());
         self::assertStringContainsString('not sharp at any aperture', self::sentence($changes, $marks['depth']));
     }
 
@@ -74,7 +74,7 @@ final class MarksTest extends TestCase
      */
     private static function best(array $changes): array
     {
-        $best = self::byKind(Marks::of(Moments::with(['lens' => ['focalLength' => 35, 'widest' => 'f/1.8', 'narrowest' => 'f/16'] + $changes]))->aperture())['best'];
+        $best = self::byKind(Marks::of(MomentSolver::solve(Moments::with(['lens' => ['focalLength' => 35, 'widest' => 'f/1.8', 'narrowest' => 'f/16'] + $changes])))->aperture())['best'];
 
         return [$best->from, $best->to];
     }
@@ -99,7 +99,7 @@ final class MarksTest extends TestCase
 
     public function testOneMoreStopNamesTheCheapestOfEachLight(): void
     {
-        self::assertSame('One more stop of room light comes cheapest from ISO 2500, still within what you deliver; of flash, from the unit at 1/8, still quick to recycle.', self::oneMore(['head' => 'left']));
+        self::assertSame('One more stop of room light comes cheapest from ISO 2500, still within what you deliver; of flash, from the unit at 1/8 +⅔, still quick to recycle.', self::oneMore(['head' => 'left']));
         self::assertStringContainsString('a stand or a faster lens', self::oneMore(['glow.ev' => -3, 'head' => 'direct']), 'hands, lens and ISO are at their ends');
         self::assertStringContainsString('1/20, which hands still hold', self::oneMore(['look.locks' => ['shutter' => '1/40'], 'body.stabiliser' => 2]));
     }
@@ -115,7 +115,7 @@ final class MarksTest extends TestCase
     public function testAMoverThatNoShutterHoldsIsTold(): void
     {
         $changes = ['subject.distance' => 1.0, 'lens.focalLength' => 600, 'people' => ['movement' => 'dance']];
-        $blur = self::byKind(Marks::of(Moments::with($changes))->shutter())['blur'];
+        $blur = self::byKind(Marks::of(MomentSolver::solve(Moments::with($changes)))->shutter())['blur'];
         self::assertStringContainsString('no shutter holds people who dance', self::sentence($changes, $blur));
         self::assertSame(391, $blur->from, 'past the fastest');
     }

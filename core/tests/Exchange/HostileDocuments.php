@@ -49,8 +49,8 @@ final class HostileDocuments
     private static function changes(): iterable
     {
         $text = 'must be plain text, without < and >';
-        yield 'a future version' => ['night', 'version', 2, '', 'The version must be 1'];
-        yield 'a version as text' => ['bag', 'version', '1', '', 'The version must be 1'];
+        yield 'a future version' => ['night', 'version', 3, '', 'The version must be 2, or 1'];
+        yield 'a version as text' => ['bag', 'version', '1', '', 'The version must be 2, or 1'];
         yield 'pieces that are an object' => ['bag', 'pieces', ['a' => 1], 'pieces', 'must be a list of 1 to 500'];
         yield 'openings of a lens as text' => ['night', 'pieces.2.openings', 'x', 'pieces.2.openings', 'must be a list of'];
         yield 'a piece that is a number' => ['bag', 'pieces.0', 7, 'pieces.0.piece', 'must be one of: body'];

@@ -72,7 +72,7 @@ final class FlashInRoomTest extends TestCase
         $room = BoxRoom::fromMetres(200.0, 200.0, 4.0, static fn(Face $f): Reflectance => $f === Face::Ceiling ? $white : $black);
         $place = Vector::of(100.0, 100.0, 1.5);
         $light = FlashInRoom::of($room)->at(['up' => Probe::at($place, Direction::up())])->exposures(Head::at($place, Direction::up(), $beam))['up'];
-        $expected = 2.0 * 0.8 * $beam->axial / (($beam->exponent + 5.0) * 2.5 ** 2);
+        $expected = 2.0 * 0.8 * $beam->axial / ((log(0.5) / log(cos(deg2rad(30.0))) + 5.0) * 2.5 ** 2);
         self::assertEqualsWithDelta(1.0, $light->first()->luminance() / $expected, 0.01);
         self::assertSame(0.0, $light->later->luminance());
         self::assertSame(0.0, $light->direct->luminance());

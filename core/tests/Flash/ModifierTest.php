@@ -15,6 +15,7 @@ use Kaddle\Core\Flash\Lobe;
 use Kaddle\Core\Flash\Modifier;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Flash\Outfit;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
@@ -50,7 +51,7 @@ final class ModifierTest extends TestCase
     {
         $modifier = Modifier::measured($kind, 3.0, self::beam());
         $meter = Probe::at(self::place()->plus(Vector::of(2.0, 0.0, 0.0)), self::ahead()->opposite());
-        $read = static fn(Outfit $outfit): float => Head::dressed(self::place(), self::ahead(), self::beam(), $outfit, Direction::up())->straightTo($meter);
+        $read = static fn(Outfit $outfit): float => Head::dressed(self::place(), self::ahead(), self::beam(), $outfit, Direction::up(), Kelvin::of(5500.0))->straightTo($meter);
         self::assertEqualsWithDelta(3.0, log($read(Outfit::bare()) / $read(Outfit::of(1, $modifier, null)), 2), 1e-9);
     }
 
@@ -79,7 +80,7 @@ final class ModifierTest extends TestCase
     public function testASphereShinesBackToo(): void
     {
         $behind = Probe::at(self::place()->minus(Vector::of(0.0, 0.0, 1.0)), Direction::up());
-        $head = Head::dressed(self::place(), Direction::up(), self::beam(), Outfit::of(1, Modifier::fromCatalogue(ModifierKind::Sphere), null), self::ahead());
+        $head = Head::dressed(self::place(), Direction::up(), self::beam(), Outfit::of(1, Modifier::fromCatalogue(ModifierKind::Sphere), null), self::ahead(), Kelvin::of(5500.0));
         self::assertGreaterThan(0.0, $head->straightTo($behind));
     }
 
@@ -112,7 +113,7 @@ final class ModifierTest extends TestCase
     public function testAGelDimsDirectLightToo(): void
     {
         $ahead = Probe::at(self::place()->plus(Vector::of(0.0, 0.0, 2.0)), Direction::up()->opposite());
-        $straight = static fn(Outfit $outfit): float => Head::dressed(self::place(), Direction::up(), self::beam(), $outfit, self::ahead())->straightTo($ahead);
+        $straight = static fn(Outfit $outfit): float => Head::dressed(self::place(), Direction::up(), self::beam(), $outfit, self::ahead(), Kelvin::of(5500.0))->straightTo($ahead);
         self::assertEqualsWithDelta(-0.5, log($straight(Outfit::of(1, null, GelKind::HalfOrange->gel())) / $straight(Outfit::bare()), 2), 1e-9);
         self::assertEqualsWithDelta(1.0, log($straight(Outfit::of(2, null, null)) / $straight(Outfit::bare()), 2), 1e-9);
     }
@@ -156,7 +157,7 @@ final class ModifierTest extends TestCase
     {
         $way = Vector::of(cos(deg2rad($degrees)), sin(deg2rad($degrees)), 0.0);
 
-        return Head::dressed(self::place(), self::ahead(), self::beam(), $outfit, Direction::up())
+        return Head::dressed(self::place(), self::ahead(), self::beam(), $outfit, Direction::up(), Kelvin::of(5500.0))
             ->straightTo(Probe::at(self::place()->plus($way->times(2.0)), Direction::along($way)->opposite()));
     }
 
@@ -167,7 +168,7 @@ final class ModifierTest extends TestCase
 
     private static function up(Outfit $outfit): Head
     {
-        return Head::dressed(self::place(), Direction::up(), self::beam(), $outfit, self::ahead());
+        return Head::dressed(self::place(), Direction::up(), self::beam(), $outfit, self::ahead(), Kelvin::of(5500.0));
     }
 
     private static function face(): Probe

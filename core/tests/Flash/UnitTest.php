@@ -115,6 +115,6 @@ final class UnitTest extends TestCase
 
     private static function unit(Step $step, int $lowest): FlashUnit
     {
-        return FlashUnit::of(ZoomTable::fixed(ZoomStep::ofMillimetres(35.0, 30.0, 35.0)), 35.0, $lowest, $step);
+        return FlashUnit::of(ZoomTable::fixed(ZoomStep::ofMillimetres(35.0, 30.0, 70.0)), 35.0, $lowest, $step);
     }
 }

@@ -23,7 +23,7 @@ final class MomentReaderTest extends TestCase
     public function testReadsAHeadThatZooms(): void
     {
         $moment = Moments::with(['flash' => [
-            'zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38], ['focalLength' => 105, 'guideNumber' => 58, 'halfAngle' => 14]],
+            'zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'coverage' => 76], ['focalLength' => 105, 'guideNumber' => 58, 'coverage' => 28]],
             'bounceZoom' => 24,
             'lowestUnderFull' => 7,
             'step' => 'third',
@@ -89,9 +89,9 @@ final class MomentReaderTest extends TestCase
         yield 'direction nobody knows' => ['head', 'sideways', 'head', 'must be one of: up,'];
         yield 'zero guide number' => ['flash.guideNumber', 0, 'flash.guideNumber', 'must be 2 to 120 m; it is 0.'];
         yield 'a zoom that is no list' => ['flash', ['zoom' => 24, 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.zoom', 'must be a list of 1 to 20'];
-        yield 'a zoom setting without its angle' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.zoom.0.halfAngle', 'must be a number'];
-        yield 'a zoom without its bounce setting' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38]], 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.bounceZoom', 'must be a number, 8 to 300 mm'];
-        yield 'flat beam' => ['flash.halfAngle', 90, 'flash.halfAngle', 'must be 3 to 85 °'];
+        yield 'a zoom setting that lights less than a spot' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'coverage' => 2]], 'bounceZoom' => 35, 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.zoom.0.coverage', 'must be 6 to 170 °'];
+        yield 'a zoom without its bounce setting' => ['flash', ['zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'coverage' => 76]], 'lowestUnderFull' => 7, 'step' => 'third'], 'flash.bounceZoom', 'must be a number, 8 to 300 mm'];
+        yield 'flat beam' => ['flash.coverage', 180, 'flash.coverage', 'must be 6 to 170 °'];
         yield 'a ridge under the eaves' => ['room.roof', ['ridge' => 3, 'runs' => 'along'], 'room.roof.ridge', 'higher than the eaves: 3.2 to 40 m'];
         yield 'a ridge that runs nowhere' => ['room.roof', ['ridge' => 6], 'room.roof.runs', 'must be one of: along, across'];
         yield 'a modifier nobody knows' => ['flash.modifier', ['kind' => 'bucket'], 'flash.modifier.kind', 'must be one of: card, dome'];
@@ -102,7 +102,7 @@ final class MomentReaderTest extends TestCase
         yield 'a gel beyond any sheet' => ['flash.gel', ['shift' => 999, 'loss' => 0.5], 'flash.gel.shift', 'must be −110 to 250 mired'];
         yield 'lens inside out' => ['lens.widest', 'f/22', 'lens', 'must be wider than the narrowest'];
         yield 'ISO upside down' => ['body.baseIso', '12800', 'body', 'lies below the lowest ISO'];
-        yield 'future version' => ['version', 2, 'version', 'The version must be 1'];
+        yield 'future version' => ['version', 3, 'version', 'The version must be 2, or 1'];
     }
 
     public function testUnderADomeTheHeadHasNoCard(): void

@@ -76,7 +76,7 @@ final class RefusalsTest extends TestCase
             'lens.bestFrom' => 'f/4',
             'lens.bestTo' => 'f/8',
             'flash' => [
-                'zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'halfAngle' => 38], ['focalLength' => 50, 'guideNumber' => 40, 'halfAngle' => 25]],
+                'zoom' => [['focalLength' => 24, 'guideNumber' => 28, 'coverage' => 76], ['focalLength' => 50, 'guideNumber' => 40, 'coverage' => 50]],
                 'bounceZoom' => 24,
                 'lowestUnderFull' => 7,
                 'step' => 'third',

@@ -59,12 +59,12 @@ final class PieceKindTest extends TestCase
         yield 'focal lengths upside down' => [PieceKind::Lens, ['openings' => [['focalLength' => 70, 'widest' => 'f/2.8'], ['focalLength' => 24, 'widest' => 'f/2.8']]], 'openings', 'from short to long'];
         yield 'a lens that cannot close' => [PieceKind::Lens, ['narrowest' => 'f/1.4'], 'narrowest', 'must be narrower than the widest'];
         yield 'no opening' => [PieceKind::Lens, ['openings' => []], 'openings', 'must be a list of 1 to 12'];
-        yield 'a zoom out of order' => [PieceKind::Flash, ['zoom' => [['focalLength' => 50, 'guideNumber' => 40, 'halfAngle' => 20], ['focalLength' => 35, 'guideNumber' => 30, 'halfAngle' => 30]]], 'zoom', 'from wide to narrow'];
+        yield 'a zoom out of order' => [PieceKind::Flash, ['zoom' => [['focalLength' => 50, 'guideNumber' => 40, 'coverage' => 40], ['focalLength' => 35, 'guideNumber' => 30, 'coverage' => 60]]], 'zoom', 'from wide to narrow'];
         yield 'half a stop under full' => [PieceKind::Flash, ['lowestUnderFull' => 6.5], 'lowestUnderFull', 'whole number'];
         yield 'yes as a word' => [PieceKind::Flash, ['wireless' => 'yes'], 'wireless', 'true or false'];
         yield 'a set of no pops' => [PieceKind::Flash, ['feeds' => [['battery' => 'nimh', 'fullSeconds' => 2, 'fullPops' => 0]]], 'feeds.0.fullPops', 'must be 10 to 2000 full pops'];
         yield 'a gel of the far infrared' => [PieceKind::Gel, ['shift' => 5000], 'shift', 'must be −110 to 250 mired'];
-        yield 'no sets' => [PieceKind::Battery, ['sets' => 0], 'sets', 'must be 1 to 50 sets'];
+        yield 'no cells' => [PieceKind::Battery, ['cells' => 0], 'cells', 'must be 1 to 400 cells'];
         yield 'a field nobody knows' => [PieceKind::Modifier, ['colour' => 'red'], 'colour', 'is not a field here'];
     }
 }

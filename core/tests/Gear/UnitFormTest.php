@@ -16,7 +16,7 @@ final class UnitFormTest extends TestCase
     public function testAHeadThatDoesNotZoomStandsStill(): void
     {
         $unit = self::unit([]);
-        self::assertSame([28.0, 38.0], [$unit->zoom->at(20.0)->guideNumber, $unit->zoom->at(200.0)->halfAngle]);
+        self::assertSame([28.0, 76.0], [$unit->zoom->at(20.0)->guideNumber, $unit->zoom->at(200.0)->coverage]);
         self::assertNull($unit->outfit->gel);
         self::assertSame(1, $unit->outfit->units);
         self::assertFalse($unit->highSpeed);
@@ -25,11 +25,11 @@ final class UnitFormTest extends TestCase
     public function testAHeadThatZoomsBringsItsTable(): void
     {
         $unit = self::unit(['flash' => [
-            'zoom' => [['focalLength' => 24, 'guideNumber' => 20, 'halfAngle' => 40], ['focalLength' => 105, 'guideNumber' => 45, 'halfAngle' => 14]],
+            'zoom' => [['focalLength' => 24, 'guideNumber' => 20, 'coverage' => 80], ['focalLength' => 105, 'guideNumber' => 45, 'coverage' => 28]],
             'bounceZoom' => 50, 'lowestUnderFull' => 6, 'step' => 'whole', 'highSpeed' => true,
         ]]);
         self::assertSame([20.0, 45.0], [$unit->zoom->at(24.0)->guideNumber, $unit->zoom->at(105.0)->guideNumber]);
-        self::assertSame([50.0, -6.0, true], [$unit->bounceZoom, $unit->lowest->stops->value(), $unit->highSpeed]);
+        self::assertSame([50.0, -6.0, true], [$unit->bounceZoom, $unit->lowest->value(), $unit->highSpeed]);
     }
 
     /** @param array<string, mixed> $gel */

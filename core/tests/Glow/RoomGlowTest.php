@@ -7,9 +7,11 @@ namespace Kaddle\Core\Tests\Glow;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\Lamp;
 use Kaddle\Core\Glow\LightReading;
+use Kaddle\Core\Glow\Openings;
 use Kaddle\Core\Glow\Place;
 use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Glow\RoomGlow;
+use Kaddle\Core\Glow\Window;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Illuminance;
 use Kaddle\Core\Quantity\Kelvin;
@@ -164,7 +166,7 @@ final class RoomGlowTest extends TestCase
      */
     private static function glow(float $share, array $lamps, array $readings): RoomGlow
     {
-        return RoomGlow::of(Place::at(58.2, 8.1, self::zone()), $share, $lamps, $readings);
+        return RoomGlow::of(Place::at(58.2, 8.1, self::zone()), Openings::of($share > 0.0 ? [Window::ofPercent(100.0 * $share, null)] : [], 0.0), $lamps, $readings);
     }
 
     private static function lanterns(): Lamp

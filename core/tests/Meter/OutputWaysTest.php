@@ -37,7 +37,8 @@ final class OutputWaysTest extends TestCase
         self::assertLessThan($error(Clothing::Mixed, Behind::Guests), $error(Clothing::White, Behind::Guests));
         self::assertGreaterThan($error(Clothing::Mixed, Behind::Guests), $error(Clothing::Dark, Behind::Guests));
         self::assertGreaterThan($error(Clothing::Mixed, Behind::Guests), $error(Clothing::Mixed, Behind::DarkHall));
-        self::assertLessThan(0.0, $error(Clothing::White, Behind::Window));
+        self::assertLessThan(0.0, self::ways(Clothing::White, Behind::Window, changes: ['outdoors' => 12])->error());
+        self::assertGreaterThan(0.2, self::ways(Clothing::White, Behind::Window, changes: ['outdoors' => -5])->error(), 'at night a window is a dark mirror');
     }
 
     public function testACleverBodySeesThroughMoreOfIt(): void
@@ -93,7 +94,7 @@ final class OutputWaysTest extends TestCase
 
     public function testTheDocumentSaysWhyAndHow(): void
     {
-        $solution = MomentSolver::solve(Moments::with(['people' => ['clothing' => 'white', 'behind' => 'window']]));
+        $solution = MomentSolver::solve(Moments::with(['outdoors' => 12, 'people' => ['clothing' => 'white', 'behind' => 'window']]));
         $document = WaysDocument::of($solution, OutputWays::of($solution, Metering::Scene), PowerSource::ofSeconds(2.6, 200.0), Compensation::none(), Voice::plain());
         self::assertStringContainsString('brighter than mid-grey', $document->why);
         self::assertStringStartsWith('+', $document->compensation);
@@ -105,7 +106,7 @@ final class OutputWaysTest extends TestCase
     /** A stop of ISO halves what a pop takes out of the cells, and doubles the pops. */
     public function testAStopOfIsoHalvesTheEnergy(): void
     {
-        $solution = MomentSolver::solve(Moments::with(['head' => 'left']));
+        $solution = MomentSolver::solve(Moments::with(['head' => 'up-forward']));
         [, $less, $now, $more] = TradeDocument::allFor($solution, PowerSource::ofSeconds(8.0, 100.0));
         self::assertSame([false, true, false], [$less->now, $now->now, $more->now]);
         self::assertEqualsWithDelta($now->pops / 2.0, $less->pops, 1.0);
@@ -140,8 +141,8 @@ final class OutputWaysTest extends TestCase
     #[DataProvider('searches')]
     public function testFramesGoByWholeStopsAndThenByHalves(int $start, int $wanted, array $labels): void
     {
-        $unit = FlashUnit::of(ZoomTable::fixed(ZoomStep::ofMillimetres(28.0, 28.0, 38.0)), 28.0, 7, Step::Third);
-        $of = static fn(int $thirtieths): Output => Output::of(ExactStops::fromThirtieths($thirtieths));
+        $unit = FlashUnit::of(ZoomTable::fixed(ZoomStep::ofMillimetres(28.0, 28.0, 76.0)), 28.0, 7, Step::Third);
+        $of = ExactStops::fromThirtieths(...);
         self::assertSame($labels, array_map(static fn(Output $o): string => $o->label(), TestFrames::from($unit, $of($start), $of($wanted))->outputs));
     }
 

@@ -70,6 +70,7 @@ final class NightTemplateTest extends TestCase
             'glow' => ['ev' => $moment->glow],
             'look.roomUnder' => $moment->roomUnder,
             'look.aperture' => $moment->aperture,
+            'look.school' => $moment->school->value,
         ];
     }
 

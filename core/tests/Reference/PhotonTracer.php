@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Reference;
 
+use Kaddle\Core\Flash\CosineSpread;
 use Kaddle\Core\Flash\Lobe;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
@@ -32,18 +33,50 @@ final class PhotonTracer
     /** Green luminous exposure at full power after one reflection and more, lx·s. */
     public function reflected(Lobe $lobe, Probe $probe, int $photons): float
     {
+        $power = $lobe->beam->spread instanceof CosineSpread ? 1.0 / ($lobe->beam->spread->exponent + 1.0) : throw new \LogicException('a beam with an edge is traced as its rectangle');
         $sum = 0.0;
         for ($i = 0; $i < $photons; ++$i) {
-            $sum += $this->follow($lobe, $probe);
+            $sum += $this->follow($lobe->position, $this->about($lobe->direction->unit, $power), $probe);
         }
 
         return $sum * $lobe->beam->energy() / $photons;
     }
 
-    private function follow(Lobe $lobe, Probe $probe): float
+    /**
+     * The same, and what comes straight, of a head as it is printed: a rectangle of 3:2 with a steep
+     * edge, its long side level, I0·exp(−ln 2·(|a/tx|⁸ + |b/ty|⁸)) over the tangents a to the side and
+     * b upwards.
+     *
+     * @param float $axial I0, cd·s
+     * @param float $coverage degrees along the long side
+     */
+    public function printed(Vector $head, Vector $axis, float $axial, float $coverage, Probe $probe, int $photons): float
     {
-        $from = $lobe->position;
-        $way = $this->about($lobe->direction->unit, 1.0 / ($lobe->beam->exponent + 1.0));
+        $tx = tan(deg2rad($coverage / 2.0));
+        $ty = $tx * 2.0 / 3.0;
+        $side = $axis->cross(Vector::of(0.0, 0.0, 1.0));
+        $side = $side->length() < 1e-9 ? Vector::of(0.0, 1.0, 0.0) : $side->times(1.0 / $side->length());
+        $up = $side->cross($axis);
+        $shine = static fn(float $a, float $b): float => exp(-M_LN2 * (($a / $tx) ** 8 + ($b / $ty) ** 8));
+        $sum = 0.0;
+        for ($i = 0; $i < $photons; ++$i) {
+            $a = 3.0 * $tx * ($this->share() - 0.5);
+            $b = 3.0 * $ty * ($this->share() - 0.5);
+            $long = 1.0 + $a * $a + $b * $b;
+            $way = $axis->plus($side->times($a))->plus($up->times($b))->times(1.0 / sqrt($long));
+            $sum += $shine($a, $b) / $long ** 1.5 * $this->follow($head, $way, $probe);
+        }
+        $straight = $probe->point->minus($head);
+        $ahead = $straight->dot($axis);
+        $direct = $ahead > 0.0
+            ? $shine($straight->dot($side) / $ahead, $straight->dot($up) / $ahead) * max(0.0, -$straight->dot($probe->normal->unit)) / $straight->length() ** 3
+            : 0.0;
+
+        return $axial * ($sum * 9.0 * $tx * $ty / $photons + $direct);
+    }
+
+    private function follow(Vector $from, Vector $way, Probe $probe): float
+    {
         $weight = 1.0;
         $seen = 0.0;
         for ($bounce = 0; $bounce < self::BOUNCES && $weight > self::DULL; ++$bounce) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Room;
 
+use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
@@ -69,7 +71,7 @@ final class CatalogueTest extends TestCase
     public function testOrangeTakesBlueAwayAndBlueTakesRed(): void
     {
         foreach (GelKind::cases() as $kind) {
-            $passes = $kind->gel()->transmission();
+            $passes = $kind->gel()->transmission(Kelvin::of(Gel::USUAL_HEAD));
             self::assertSame($kind->gel()->shift->mired > 0.0, $passes->r > $passes->b, $kind->inWords());
             self::assertGreaterThan(0.0, min($passes->r, $passes->g, $passes->b));
         }

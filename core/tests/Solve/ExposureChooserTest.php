@@ -15,7 +15,7 @@ use PHPUnit\Framework\TestCase;
 final class ExposureChooserTest extends TestCase
 {
     /** lx·s on the face with which the flash has an easy time at supper. */
-    private const PLENTY = 40.0;
+    private const PLENTY = 10.0;
 
     /**
      * @param array<string, mixed> $changes

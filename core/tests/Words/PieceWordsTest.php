@@ -32,10 +32,10 @@ final class PieceWordsTest extends TestCase
         yield 'a body' => [PieceKind::Body, 'Small-sensor body', 'half steps, sync 1/180 s, to ISO 3200'];
         yield 'a lens' => [PieceKind::Lens, 'Fast 35', '35 mm, f/1.8'];
         yield 'a zoom' => [PieceKind::Lens, 'Standard zoom', '24–70 mm, f/2.8'];
-        yield 'a flash' => [PieceKind::Flash, 'Full-size flash', 'guide number 28–58 m, down to 1/128'];
+        yield 'a flash' => [PieceKind::Flash, 'Full-size flash', 'guide number 30–58 m, down to 1/128'];
         yield 'a modifier' => [PieceKind::Modifier, 'Honeycomb', 'grid'];
         yield 'a gel' => [PieceKind::Gel, 'Half orange', '+81 mired, 0.5 stops'];
-        yield 'batteries' => [PieceKind::Battery, 'Charged cells', 'rechargeable NiMH cells, 3 sets'];
+        yield 'batteries' => [PieceKind::Battery, 'Charged cells', 'rechargeable NiMH cells, 12 cells'];
     }
 
     public function testAGuideNumberIsToldInFeetToThoseWhoMeasureInFeet(): void

@@ -6,13 +6,13 @@ export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
 
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
 
-export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct' | 'by-hand';
+export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct' | 'by-hand' | 'off';
 
 export type KeptThing = 'candles' | 'lamps' | 'window' | 'stage' | 'cloth';
 
 export type LengthUnit = 'metres' | 'feet';
 
-export type Limit = 'hand-held' | 'sync' | 'longest-time' | 'fastest-shutter' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'full-output' | 'lowest-output';
+export type Limit = 'hand-held' | 'sync' | 'longest-time' | 'fastest-shutter' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'group-depth' | 'movers' | 'weakest-flash' | 'no-flash' | 'full-output' | 'lowest-output';
 
 export type MarkKind = 'sync' | 'hold' | 'blur' | 'even' | 'depth' | 'best' | 'usable' | 'easy';
 
@@ -28,7 +28,7 @@ export type RidgeWay = 'along' | 'across';
 
 export type School = 'shutter-first' | 'iso-floats' | 'long-time' | 'free-hand';
 
-export type ShortfallKind = 'room-too-dark' | 'room-too-bright' | 'flash-too-weak' | 'flash-too-strong' | 'shaky';
+export type ShortfallKind = 'room-too-dark' | 'room-too-bright' | 'flash-too-weak' | 'flash-too-strong' | 'face-too-bright' | 'smeared' | 'shaky';
 
 export type Step = 'third' | 'half' | 'tenth' | 'whole';
 
@@ -68,6 +68,8 @@ export interface AimDocument {
   readonly apparentSize: number;
   /** Clicks of output to turn from the way in use to this one; above 0 turns up. Null where the output is not the whole answer. */
   readonly clicks: number | null;
+  /** Whether it is no way to light a face, by its verdict. */
+  readonly leftOut: boolean;
   /** What speaks for and against it. */
   readonly verdict: string;
   /** Luminous exposure on the face by a full pop, lx·s. */
@@ -84,9 +86,9 @@ export interface AnswerData {
   readonly iso: string;
   /** Way that the head points, in words. */
   readonly head: string;
-  /** "1/16 +⅓" */
+  /** "1/16 +⅓", or "off" */
   readonly output: string;
-  /** Share of full power of a pop, above 0, at most 1. */
+  /** Share of full power of a pop, at most 1; 0 for a flash that is off. */
   readonly share: number;
   /** What cannot be had and by how many stops; empty when all can. */
   readonly shortfall: string;
@@ -151,13 +153,13 @@ export interface CameraDraft {
 export interface ControlDocument {
   /** As the gear shows it. */
   readonly label: string;
-  /** The exact step: thirtieths of a stop on the control's own scale. */
+  /** The exact step: thirtieths of a stop on the control's own scale; 0 for a flash that is off. */
   readonly thirtieths: number;
   /** What decided it. */
   readonly bound: Limit;
   /** The same in words. */
   readonly boundInWords: string;
-  /** The clicks around it, in the order in which the control turns. */
+  /** The clicks around it, in the order in which the control turns; none for a flash that is off. */
   readonly ticks: readonly TickDocument[];
   /** The limits on its scale. */
   readonly marks: readonly MarkDocument[];
@@ -249,8 +251,10 @@ export interface EnergyRow {
   readonly pops: number;
   /** In full pops. */
   readonly energy: number;
-  /** s until ready again at the planned output. */
+  /** s until ready again at the planned output, with a fresh set. */
   readonly recycle: number;
+  /** The same where the set is lowest in this moment. */
+  readonly tiredRecycle: number;
   /** s between frames as planned; null where none are. */
   readonly pause: number | null;
   /** Heat against what a head bears, 1 is the limit. */
@@ -327,7 +331,7 @@ export interface ImportChange {
 export interface KeepDraft {
   /** Brightest thing that must hold detail. */
   readonly what: KeptThing;
-  /** Level of the thing to keep, EV. At ISO 100: candles about EV 8, a window at dusk 7, a lit stage 9. */
+  /** Level of the thing to keep, EV. At ISO 100, of the thing itself: a flame with its candle, read from arm’s length, about EV 10; a window at dusk 7; a lit stage 9. */
   readonly ev: number | null;
   /** Metered exposure. */
   readonly metered: MeteredDraft | null;
@@ -335,6 +339,9 @@ export interface KeepDraft {
 
 /** What one way of lighting has to spare in one moment. */
 export interface KitCellData {
+  /** "bounced, Fast 35" */
+  readonly way: string;
+  readonly lens: string;
   /** Stops to spare; null where no light arrives. */
   readonly stops: number | null;
   /** Whether it cannot be had, rounding to clicks apart. */
@@ -348,7 +355,7 @@ export interface KitCellData {
 /** The kit check of a night: moments by ways of lighting, and what would buy most. */
 export interface KitData {
   readonly night: NightData;
-  /** Columns of the matrix. */
+  /** Columns of the whole table. */
   readonly ways: readonly string[];
   readonly rows: readonly KitRow[];
   /** For the whole night, the most useful first. */
@@ -365,7 +372,7 @@ export interface KitRow {
   readonly name: string;
   /** "19:30" */
   readonly startsAt: string;
-  /** In the order of the ways; empty while it is not reckoned yet. */
+  /** Ways that were tried; empty while it is not reckoned yet. */
   readonly cells: readonly KitCellData[];
   /** Place in the list of the cell with most to spare. */
   readonly best: number;
@@ -439,6 +446,8 @@ export interface LookDraft {
   readonly nd: number;
   /** High-speed sync. The flash pulses through a shutter faster than sync speed. */
   readonly highSpeed: boolean;
+  /** Without flash. By the light of the room alone: where the house forbids flash it is so anyway. */
+  readonly withoutFlash: boolean;
 }
 
 /** A limit on a control's scale. */
@@ -743,7 +752,7 @@ export interface SolutionDocument {
   readonly remedies: readonly RemedyDocument[];
   /** In the order of thought. */
   readonly reasons: readonly ReasonDocument[];
-  /** Every way to point the head, least trouble first. */
+  /** Every way to point the head, least trouble first, then those that are none. */
   readonly aims: readonly AimDocument[];
   /** Help where the room is brighter than sync speed allows; empty where it is not. */
   readonly offers: readonly OfferDocument[];
@@ -865,10 +874,13 @@ export interface UnitEnergy {
   readonly energy: number;
   /** Sets that the night drains. */
   readonly setsUsed: number;
-  /** With a fifth to spare. */
-  readonly setsToCarry: number;
-  /** Sets of that kind in the bag. */
-  readonly setsCarried: number;
+  /** Cells or packs in a set. */
+  readonly cells: number;
+  /** What to carry for each unit, with a fifth to spare: "16 cells". */
+  readonly carry: string;
+  /** What the bag has of that kind; null where it does not say what feeds the unit. */
+  readonly has: string | null;
+  readonly isEnough: boolean;
   /** In time order. */
   readonly rows: readonly EnergyRow[];
 }
@@ -906,6 +918,8 @@ export interface WaysDocument {
   readonly sum: string;
   /** Whether compensation reaches; if not, manual is the way out. */
   readonly reaches: boolean;
+  /** How near and far automatic reaches, and what to change where that is not enough. */
+  readonly reach: string;
   /** What to do to meter once and keep it. */
   readonly lockSteps: readonly string[];
   /** The frame as planned first. */
@@ -1094,7 +1108,7 @@ export const fields = {
     },
     "look.keep.ev": {
         "label": "Level of the thing to keep",
-        "hint": "At ISO 100: candles about EV 8, a window at dusk 7, a lit stage 9.",
+        "hint": "At ISO 100, of the thing itself: a flame with its candle, read from arm’s length, about EV 10; a window at dusk 7; a lit stage 9.",
         "min": -6,
         "max": 18,
         "step": 0.1,
@@ -1134,6 +1148,10 @@ export const fields = {
     "look.highSpeed": {
         "label": "High-speed sync",
         "hint": "The flash pulses through a shutter faster than sync speed."
+    },
+    "look.withoutFlash": {
+        "label": "Without flash",
+        "hint": "By the light of the room alone: where the house forbids flash it is so anyway."
     },
     "head": {
         "label": "Head direction",
@@ -1222,7 +1240,7 @@ export const turnOfTheDay = 360;
 
 /** Figures with which the page begins or judges: EV of a light to keep, m from eaves to ridge, degrees of tilt up to which a head is turned, stops from which a drift wants mending. */
 export const usual = {
-    "keptEv": 8,
+    "keptEv": 10,
     "rise": 3,
     "steepestTurned": 75,
     "drift": 0.5
@@ -1444,7 +1462,8 @@ export const aims = {
     "right": "Right wall",
     "card": "Up with the card",
     "direct": "Straight at the face",
-    "by-hand": "Turned by hand"
+    "by-hand": "Turned by hand",
+    "off": "Off"
 } as const;
 
 /** Schools, and what each holds still. */

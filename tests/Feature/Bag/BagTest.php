@@ -26,7 +26,7 @@ final class BagTest extends TestCase
         self::assertSame(15, $user->pieces()->count());
         $this->get('/bag')->assertInertia(static fn(AssertableInertia $page) => $page
             ->component('bag/Index')
-            ->where('pieces.5.figures', 'guide number 28–58 m, down to 1/128'));
+            ->where('pieces.5.figures', 'guide number 30–58 m, down to 1/128'));
     }
 
     #[DataProvider('kinds')]

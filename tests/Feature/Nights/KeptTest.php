@@ -49,7 +49,7 @@ final class KeptTest extends TestCase
 
     public function testAKitResultWithoutLightHasNoMargin(): void
     {
-        self::assertSame(-INF, KitResult::fromKept(['cells' => [['stops' => null, 'short' => true, 'bound' => 'no light arrives', 'head' => 'Straight up']], 'best' => 0, 'purchases' => []])->margin());
+        self::assertSame(-INF, KitResult::fromKept(['cells' => [['way' => 'bounced, Fast 35', 'lens' => 'Fast 35', 'stops' => null, 'short' => true, 'bound' => 'no light arrives', 'head' => 'Straight up']], 'best' => 0, 'purchases' => []])->margin());
     }
 
     /** @param list<string> $told kinds of rules that are told */

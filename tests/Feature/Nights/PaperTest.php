@@ -29,7 +29,7 @@ final class PaperTest extends TestCase
         foreach ($night->wholeMoments() as $moment) {
             self::assertNotNull($answers->for($moment), $moment->name);
         }
-        $this->get("/nights/{$night->id}/kit")->assertOk()->assertInertia(static fn(AssertableInertia $page) => $page->has('kit.ways', 7)->has('kit.rows', count($template->moments())));
+        $this->get("/nights/{$night->id}/kit")->assertOk()->assertInertia(static fn(AssertableInertia $page) => $page->has('kit.ways', 6)->has('kit.rows', count($template->moments())));
     }
 
     /** @return iterable<string, array{NightTemplate}> */
@@ -207,7 +207,7 @@ final class PaperTest extends TestCase
         $this->get('/nights/' . Night::query()->oldest('id')->firstOrFail()->id . '/energy')->assertInertia(static fn(AssertableInertia $page) => $page
             ->component('nights/Energy')
             ->where('energy.units.0.battery', 'rechargeable NiMH cells')
-            ->where('energy.units.0.setsCarried', 3)
+            ->where('energy.units.0.has', '12 cells')
             ->where('energy.units.0.rows.3.pause', null));
     }
 

@@ -38,7 +38,7 @@ final class DemoTest extends TestCase
             $solution = MomentSolver::solve(MomentReader::fromArray($moment->document()));
             if ($solution->isFeasible()) {
                 $room = $solution->levels->backdrop->value;
-                $wanted = log(2.0 ** $room + 2.0 ** FaceBalance::flashBeside(Stops::of($room), Stops::of(-2.0))->value, 2);
+                $wanted = $solution->best->isOff() ? $room : log(2.0 ** $room + 2.0 ** FaceBalance::flashBeside(Stops::of($room), Stops::of(-2.0))->value, 2);
                 self::assertEqualsWithDelta($wanted, $solution->levels->face->value, 1.0 / 6.0, $moment->name);
             } else {
                 self::assertNotSame([], Remedy::allFor($solution), $moment->name);

@@ -21,6 +21,7 @@ final class DownloadEnergy
         'Pops',
         'Full pops',
         'Ready after s',
+        'Ready after with the set low s',
         'Pause s',
         'Heat of 1',
         'Sets change',
@@ -34,6 +35,7 @@ final class DownloadEnergy
             foreach ($plan->steps as $step) {
                 $rows[] = [
                     $flash->name(), $step->name, round($step->pops), round($step->energy, 1), round($step->recycle, 2),
+                    round($step->tiredRecycle, 2),
                     is_finite($step->pause) ? round($step->pause, 1) : null, round($step->heat, 2), $step->changes,
                 ];
             }

@@ -20,8 +20,8 @@ final class DownloadKit
         $kit = NightKit::of($user, $moments, PHP_INT_MAX);
         $rows = [];
         foreach ($moments as $moment) {
-            foreach ($kit->for($moment)->cells ?? [] as $i => $cell) {
-                $rows[] = [$moment->clock(), $moment->name, $kit->ways[$i], $cell->head, $cell->stops, $cell->bound];
+            foreach ($kit->for($moment)->cells ?? [] as $cell) {
+                $rows[] = [$moment->clock(), $moment->name, $cell->way, $cell->head, $cell->stops, $cell->bound];
             }
         }
 

@@ -26,6 +26,9 @@ final class CompareWays
         Voice $voice,
     ): JsonResponse {
         $solution = MomentSolver::solve($draft->light(), $known);
+        if ($solution->best->isOff()) {
+            return new JsonResponse(null); // nobody sets the output of a flash that is off
+        }
 
         return new JsonResponse(WaysDocument::of(
             $solution,

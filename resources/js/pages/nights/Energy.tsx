@@ -20,7 +20,7 @@ export default function Energy({ energy }: { readonly energy: EnergyData }) {
         <FileLink href={`/nights/${energy.night.id}/energy.csv`}>Energy plan (CSV)</FileLink>
       </p>
       <p className="max-w-prose text-faint">
-        A pop takes its share of full power out of a set, and waits that share of the full recycle time. Standby, preflashes and cold cells come on top: that is what the fifth to spare is for.
+        A pop takes its share of full power out of a set, and waits that share of the full recycle time, up to twice as long as the set drains. Standby, preflashes and cold cells come on top: that is what the fifth to spare is for.
         Heat is counted over ten minutes against thirty full pops, a cautious figure for small units; the maker’s own limit decides.
       </p>
     </NightFrame>
@@ -28,7 +28,6 @@ export default function Energy({ energy }: { readonly energy: EnergyData }) {
 }
 
 function Unit({ unit }: { readonly unit: UnitEnergy }) {
-  const enough = unit.setsCarried >= unit.setsToCarry;
   return (
     <section aria-label={unit.name} className="grid gap-3 rounded-lg border border-line bg-raised p-5">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -38,8 +37,8 @@ function Unit({ unit }: { readonly unit: UnitEnergy }) {
         </p>
       </div>
       <p className="text-lg">
-        {Math.round(unit.pops)} pops, {unit.energy} full pops in all: {unit.setsUsed.toFixed(1)} sets. <strong>Carry {unit.setsToCarry === 1 ? 'one set' : `${unit.setsToCarry} sets`} a unit</strong>
-        {unit.battery !== null && (enough ? '; the bag has enough.' : <span className="font-medium text-alarm">; the bag has {unit.setsCarried}.</span>)}
+        {Math.round(unit.pops)} pops, {unit.energy} full pops in all: {unit.setsUsed.toFixed(1)} sets of {unit.cells}. <strong>Carry {unit.carry} for each unit</strong>
+        {unit.has !== null && (unit.isEnough ? `; the bag has ${unit.has}.` : <span className="font-medium text-alarm">; the bag has {unit.has}.</span>)}
       </p>
       <div className="overflow-x-auto" role="region" aria-label={`Energy of ${unit.name}`} tabIndex={0}>
         <table className="w-full text-left">
@@ -72,7 +71,8 @@ function Row({ row }: { readonly row: EnergyRow }) {
       <td className="py-1.5 pr-4">{Math.round(row.pops)}</td>
       <td className="py-1.5 pr-4">{row.energy}</td>
       <td className={`py-1.5 pr-4 whitespace-nowrap ${row.waits ? 'font-semibold text-alarm' : ''}`}>
-        {row.recycle} s{row.waits && ': you will wait'}
+        {row.recycle} s{row.tiredRecycle > row.recycle && `, ${row.tiredRecycle} s with the set low`}
+        {row.waits && ': you will wait'}
       </td>
       <td className="py-1.5 pr-4 whitespace-nowrap">{row.pause === null ? 'no flash' : `${row.pause} s`}</td>
       <td className={`py-1.5 pr-4 whitespace-nowrap ${row.overheats ? 'font-semibold text-alarm' : ''}`}>
