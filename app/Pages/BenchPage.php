@@ -16,6 +16,7 @@ use App\Data\WindowData;
 use App\Models\Moment;
 use App\Models\Piece;
 use App\Models\User;
+use App\Planning\BagSpares;
 use App\Planning\BenchHistory;
 use App\Planning\DraftForm;
 use App\Planning\HouseRules;
@@ -65,7 +66,7 @@ final class BenchPage
             $moment->room->name,
             Moment::query()->where('room_id', $moment->room_id)->count() - 1,
             self::state($moment),
-            SolutionDocument::of($solution, $voice),
+            SolutionDocument::of($solution, $voice, BagSpares::of($user)->for($solution)),
             Pins::of($moment)->beside($solution),
             array_values(
                 $pieces->where('kind', PieceKind::Body)->map(

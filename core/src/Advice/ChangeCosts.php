@@ -60,7 +60,9 @@ final readonly class ChangeCosts
     /** @return list<ChangeCost> the same for a head straight at the face and nothing but its own light */
     public function distancesDirect(): array
     {
-        $light = fn(Scene $scene): float => $this->moment->head($scene, HeadAim::Direct)->straightTo($scene->faceProbe());
+        $light = fn(Scene $scene): float => $this->aim === HeadAim::Off
+            ? 0.0
+            : $this->moment->head($scene, HeadAim::Direct)->straightTo($scene->faceProbe());
 
         return $this->distancesBy($light($this->moment->scene), $light);
     }
@@ -206,7 +208,7 @@ final readonly class ChangeCosts
         HeadAim $aim,
         ?ZoomStep $zoom = null,
     ): float {
-        return $room->at(['face' => $scene->faceProbe()])->exposures(
+        return $aim === HeadAim::Off ? 0.0 : $room->at(['face' => $scene->faceProbe()])->exposures(
             $moment->head($scene, $aim, $zoom),
         )['face']->total()->luminance();
     }

@@ -28,8 +28,10 @@ final readonly class OneMoreStop
     private function __construct(
         /** Of the room's light; null where hands, lens and ISO are at their ends. */
         public ?Gain $room,
-        /** Of the flash; null where nothing but a second unit gives more. */
+        /** Of the flash; null where nothing but a second unit gives more, or there is none. */
         public ?Gain $flash,
+        /** Whether there is a flash at all. */
+        public bool $isFlashed,
     ) {}
 
     public static function of(Solution $solution): self
@@ -38,9 +40,10 @@ final readonly class OneMoreStop
 
         return new self(
             self::cheapest([...self::slower($solution), ...$both]),
-            self::cheapest(
+            $solution->best->isOff() ? null : self::cheapest(
                 [...self::moreOutput($solution), ...self::anotherWay($solution), ...$both, ...self::nearer($solution)],
             ),
+            !$solution->best->isOff(),
         );
     }
 

@@ -39,8 +39,11 @@ final readonly class BeamDrawing
     /** @return list<RayDocument> */
     public function rays(): array
     {
+        if ($this->solution->best->isOff()) {
+            return [];
+        }
         $face = $this->solution->moment->scene->face;
-        if (!$this->solution->best->light->aim->isBounced()) {
+        if (!$this->solution->best->light->isBounced()) {
             return [...$this->fan(), new RayDocument(RayKind::Axis, $this->points($this->head->position, $face))];
         }
         $hit = $this->endOf($this->head->direction->unit);
@@ -57,6 +60,9 @@ final readonly class BeamDrawing
     /** @return list<PoolDocument> */
     public function pools(): array
     {
+        if ($this->solution->best->isOff()) {
+            return [];
+        }
         $y = $this->head->position->y;
         $length = $this->room->length;
         $ceiling = $this->room->ceilingLine($y);

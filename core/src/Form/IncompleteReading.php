@@ -18,6 +18,11 @@ final class IncompleteReading extends Refused
         return new self('A reading with an incident meter needs its lux.');
     }
 
+    public static function dome(): self
+    {
+        return new self('A reading with a domed meter needs its EV.');
+    }
+
     public static function metered(): self
     {
         return new self('A reading with a camera needs shutter, aperture and ISO.');

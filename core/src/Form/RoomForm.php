@@ -282,6 +282,12 @@ final class RoomForm
                 NumberKind::within(Range::between(0.05, 120_000.0, 'lx', 1.0)),
             )->when('kind', ReadingKind::Incident->value),
             Field::optional(
+                'domeEv',
+                'reading of a domed meter',
+                NumberKind::within(ExposureValue::range()),
+                'At ISO 100. Domes are set 0.4 stop darker than flat receptors; Kaddle sets it right.',
+            )->when('kind', ReadingKind::Dome->value),
+            Field::optional(
                 'ev',
                 'level in a frame',
                 NumberKind::within(ExposureValue::range()),
@@ -312,6 +318,9 @@ final class RoomForm
                 Illuminance::ofLux(
                     $reading->has('lux') ? $reading->number('lux') : throw IncompleteReading::incident(),
                 ),
+            ),
+            ReadingKind::Dome => ExposureValue::underDome(
+                $reading->has('domeEv') ? $reading->number('domeEv') : throw IncompleteReading::dome(),
             ),
             ReadingKind::Frame => ExposureValue::atIso100(
                 $reading->has('ev') ? $reading->number('ev') : throw IncompleteReading::frame(),

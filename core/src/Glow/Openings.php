@@ -45,6 +45,9 @@ final readonly class Openings
     /** Of the level light outdoors, what all of them together let in. */
     public function shareUnder(SunPosition $sun): float
     {
-        return $this->sky + array_sum(array_map(static fn(Window $w): float => $w->shareUnder($sun), $this->windows));
+        $windows = array_sum(array_map(static fn(Window $w): float => $w->shareUnder($sun), $this->windows));
+
+        // Whoever has told the open sky as a window has told it once.
+        return $this->isOutdoors() ? max($this->sky, $windows) : $this->sky + $windows;
     }
 }

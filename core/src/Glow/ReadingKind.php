@@ -13,6 +13,8 @@ enum ReadingKind: string
 {
     /** With an incident meter, in lx. */
     case Incident = 'incident';
+    /** With an incident meter under its dome, as the EV that it shows at ISO 100. */
+    case Dome = 'dome';
     /** With a camera's meter: shutter, aperture, ISO. */
     case Metered = 'metered';
     /** From a frame that was judged afterwards, as EV. */
@@ -22,6 +24,7 @@ enum ReadingKind: string
     {
         return match ($this) {
             self::Incident => 'incident meter',
+            self::Dome => 'domed meter',
             self::Metered => 'camera meter',
             self::Frame => 'from a frame',
         };
@@ -31,7 +34,7 @@ enum ReadingKind: string
     public function doubt(): float
     {
         return match ($this) {
-            self::Incident => 0.2,
+            self::Incident, self::Dome => 0.2,
             self::Metered => 0.35,
             self::Frame => 0.5,
         };

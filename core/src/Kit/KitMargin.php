@@ -39,13 +39,12 @@ final readonly class KitMargin
      */
     public static function ofLuxSeconds(Moment $moment, float $exposure): self
     {
-        $hands = 1.0 / $moment->body->steadinessAt($moment->lens->focalLength)->seconds;
-        $sync = $moment->body->sync->tv->value();
-        $held = min($sync, log($hands, 2));
+        $sync = $moment->fastestShutter()->tv->value();
+        $held = min($sync, $moment->slowestTime());
         $widest = $moment->lens->widest->av->value();
         $open = ($moment->openingForGroup() ?? $moment->lens->narrowest)->av->value();
         $sensitive = $moment->body->usableIso->sv->value();
-        $wanted = $moment->glow->ev - $moment->roomLevel->value;
+        $wanted = $moment->glow->ev - $moment->roomLevel->value - $moment->look->aids->density;
         $room = $wanted - ($held + $open - $sensitive);
         $shutter = $room < 0.0 ? $held : min($sync, $wanted - $open + $sensitive);
         $level = Stops::of($moment->roomLevel->value + min(0.0, $room));

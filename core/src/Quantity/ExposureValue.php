@@ -21,6 +21,9 @@ final readonly class ExposureValue
     /** lx of incident light at EV 0 and ISO 100: E = C·2^EV/100. */
     public const LUX_AT_ZERO = self::C / 100.0;
 
+    /** Calibration of incident meters with a dome (ISO 2720 allows up to 540). */
+    private const DOME = 330.0;
+
     private function __construct(
         /** −6 (moonless quay) to 18 (sun on snow). */
         public float $ev,
@@ -45,6 +48,18 @@ final readonly class ExposureValue
     public static function ofLight(Illuminance $light): self
     {
         return self::atIso100($light->ev());
+    }
+
+    /**
+     * As an incident meter under its dome reads it, set to a C of about 330: 0.4 stop under a flat receptor.
+     *
+     * @param float $ev that it shows at ISO 100
+     *
+     * @throws OutOfRange
+     */
+    public static function underDome(float $ev): self
+    {
+        return self::atIso100($ev + log(self::DOME / self::C, 2));
     }
 
     public static function range(): Range

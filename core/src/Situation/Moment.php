@@ -11,6 +11,7 @@ use Kaddle\Core\Exposure\DepthOfField;
 use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Exposure\Optics;
+use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\Head;
@@ -31,6 +32,12 @@ use Kaddle\Core\Wish\Pointing;
  */
 final readonly class Moment
 {
+    /** Tv of two seconds: longer, and people who are not held by the pop are gone. */
+    private const LONGEST = -1.0;
+
+    /** Tv of half a second: longer, and a floor of people who dance or walk is fog. */
+    private const LONGEST_IN_MOTION = 1.0;
+
     /** Wanted level of the room against metered; negative is darker. */
     public Stops $roomLevel;
     public Optics $optics;
@@ -136,6 +143,22 @@ final readonly class Moment
         }
 
         return null;
+    }
+
+    /** Time value Tv of the slowest shutter that comes into question: what hands hold, or what people bear where shake is meant. */
+    public function slowestTime(): float
+    {
+        return match (true) {
+            !$this->look->acceptsShake() => $this->body->steadinessAt($this->lens->focalLength)->timeValue(),
+            $this->people->movement->isTravel() => self::LONGEST_IN_MOTION,
+            default => self::LONGEST,
+        };
+    }
+
+    /** The fastest shutter that lights the whole frame. */
+    public function fastestShutter(): Shutter
+    {
+        return $this->look->aids->pulses() || $this->look->withoutFlash ? Shutter::fastest() : $this->body->sync;
     }
 
     /** Where to focus so that the whole group is sharp. */

@@ -18,12 +18,6 @@ use Kaddle\Core\Situation\Moment;
  */
 final readonly class ControlScales
 {
-    /** Tv of two seconds: longer, and people who are not held by the pop are gone. */
-    private const LONGEST = -1.0;
-
-    /** Tv of half a second: longer, and a floor of people who dance or walk is fog. */
-    private const LONGEST_IN_MOTION = 1.0;
-
     /**
      * @param non-empty-list<Shutter> $shutters
      * @param non-empty-list<Aperture> $apertures
@@ -104,10 +98,8 @@ final readonly class ControlScales
     private static function heldAndSynced(Moment $moment): array
     {
         $body = $moment->body;
-        $slowest = $moment->look->acceptsShake()
-            ? ($moment->people->movement->isTravel() ? self::LONGEST_IN_MOTION : self::LONGEST)
-            : $body->steadinessAt($moment->lens->focalLength)->timeValue();
-        $fastest = ($moment->look->aids->pulses() || $moment->look->withoutFlash ? Shutter::fastest() : $body->sync)->tv->thirtieths;
+        $slowest = $moment->slowestTime();
+        $fastest = $moment->fastestShutter()->tv->thirtieths;
         $held = array_values(array_filter(
             Shutter::scale($body->step),
             static fn(Shutter $s): bool => $s->tv->thirtieths <= $fastest && $s->tv->value() >= $slowest,

@@ -252,7 +252,10 @@ final readonly class ExposureChooser
         };
     }
 
-    /** The lowest ISO at which some shutter makes the room and the flash can make the face, with the aperture kept while files stay clean. */
+    /**
+     * The lowest ISO at which some shutter makes the room and the flash can make the face, with the aperture
+     * kept while files stay clean; where people dance or walk, one that leaves the flash quick, if there is one.
+     */
     private function longTime(float $faceExposure): ExposureChoice
     {
         $first = null;
@@ -264,7 +267,13 @@ final readonly class ExposureChooser
                 $others[] = $settings;
             }
         }
-        foreach ([...$kept, ...$others] as $settings) {
+        $fitting = [...$kept, ...$others];
+        foreach ($this->moment->people->movement->isTravel() ? $kept : [] as $settings) {
+            if ($this->outputFor($settings, $faceExposure) <= self::EASY_OUTPUT) {
+                return $this->fitted($settings, $this->longBound(), $settings === $fitting[0] ? null : Limit::QuarterOutput);
+            }
+        }
+        foreach ($fitting as $settings) {
             $first ??= $settings;
             if ($this->outputFor($settings, $faceExposure) <= 0.0) {
                 return $this->fitted($settings, $this->longBound(), $settings === $first ? null : Limit::FullOutput);

@@ -27,13 +27,12 @@ final class GainWords
 
     public static function of(OneMoreStop $stop, Voice $voice): string
     {
-        return sprintf(
-            'One more stop of room light comes cheapest from %s; of flash, from %s.',
-            $stop->room === null
-                ? 'a stand or a faster lens, for hands, lens and ISO are at their ends'
-                : self::gain($stop->room, $voice),
-            $stop->flash === null ? 'a second unit' : self::gain($stop->flash, $voice),
-        );
+        $room = $stop->room === null
+            ? 'a stand or a faster lens, for hands, lens and ISO are at their ends'
+            : self::gain($stop->room, $voice);
+        $flash = $stop->flash === null ? 'a second unit' : self::gain($stop->flash, $voice);
+
+        return "One more stop of room light comes cheapest from $room" . ($stop->isFlashed ? "; of flash, from $flash." : '.');
     }
 
     private static function gain(Gain $gain, Voice $voice): string

@@ -167,6 +167,7 @@ final readonly class ReasonWords
             Limit::Held => "ISO $label is held by you; the room reads {$this->levels->room->signed()} stops.",
             Limit::UsableIso => "ISO $label is the highest that you would deliver from this body.",
             Limit::BaseIso => "ISO $label is the lowest of this body.",
+            Limit::QuarterOutput => "ISO $label is the lowest at which the flash is ready again at once, at a quarter or less.",
             Limit::LowestOutput => "ISO $label is as high as the lowest output of the flash allows.",
             Limit::FullOutput => "ISO $label is the lowest at which the flash still reaches the face.",
             default => "ISO $label makes up the rest, so that the room reads {$this->levels->room->signed()} stops.",

@@ -9,6 +9,7 @@ use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Exchange\Schemas;
 use Kaddle\Core\Intake\Fault;
 use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Intake\Record;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -59,5 +60,20 @@ final class DocumentReaderTest extends TestCase
     public static function hostile(): iterable
     {
         return HostileDocuments::all();
+    }
+
+    /** A night of the first version, as it left then: its beams come in as printed, its batteries as cells. */
+    public function testANightOfTheFirstVersionComesIn(): void
+    {
+        $read = DocumentReader::fromJson((string) file_get_contents(__DIR__ . '/../golden/night-version-1.json'));
+        $pieces = [];
+        foreach ($read->document->records('pieces') as $piece) {
+            $pieces[$piece->text('name')] = $piece;
+        }
+        $zoom = $pieces['Full-size flash']->records('zoom');
+        self::assertSame([76.0, 62.0, 50.0, 38.0, 28.0], array_map(static fn(Record $step): float => $step->number('coverage'), $zoom));
+        self::assertSame([28.0, 58.0], [$zoom[0]->number('guideNumber'), $zoom[4]->number('guideNumber')]);
+        self::assertSame([12, 1], [$pieces['Charged cells']->whole('cells'), $pieces['External pack']->whole('cells')]);
+        self::assertCount(14, $read->document->records('moments'));
     }
 }

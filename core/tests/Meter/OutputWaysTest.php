@@ -103,6 +103,54 @@ final class OutputWaysTest extends TestCase
         self::assertSame(count($document->frames) - 2, $document->saved);
     }
 
+    /** Half a stop of wish for the room moves the advice by no more than that: meters give fill where the room is bright enough, and never jump. */
+    public function testTheAdviceHasNoCliff(): void
+    {
+        $before = null;
+        for ($under = 3.0; $under >= -1.0; $under -= 0.5) {
+            $error = self::ways(Clothing::White, Behind::Window, Metering::Plain, ['look.roomUnder' => $under, 'outdoors' => 9])->error();
+            if ($before !== null) {
+                self::assertLessThan(0.8, abs($error - $before), "at $under under");
+            }
+            $before = $error;
+        }
+    }
+
+    /** Straight in a yard: full power reaches GN/N·√(S/100) as far as the face needs, each stop of ISO √2 farther. */
+    public function testTellsHowNearAndFarAutomaticReaches(): void
+    {
+        $yard = ['room.finishes' => Moments::everywhere('open'), 'room.length' => 120, 'head' => 'direct', 'subject.distance' => 4, 'glow.ev' => 3];
+        $ways = self::ways(Clothing::Mixed, Behind::Guests, changes: $yard);
+        $reach = $ways->reach() ?? self::fail('reaches nobody');
+        $settings = MomentSolver::solve(Moments::with($yard))->best->choice->settings;
+        $need = 1.0 - 2.0 ** $settings->offsetOf(\Kaddle\Core\Quantity\ExposureValue::atIso100(3.0))->value;
+        $byHand = sqrt(2.5 * 28.0 ** 2 / ($need * 250.0 * 2.0 ** $settings->aperture->av->value() / (100.0 * 2.0 ** $settings->iso->sv->value())));
+        self::assertEqualsWithDelta($byHand, $reach[1]->metres, 0.05 * $byHand);
+        self::assertEqualsWithDelta(2.0 ** 3.5, $reach[1]->metres / $reach[0]->metres, 1.5, 'seven stops are 11 times the distance');
+        self::assertSame(0.0, $ways->outOfReach());
+    }
+
+    public function testOutOfReachIsoHelpsAndCompensationDoesNot(): void
+    {
+        $solution = MomentSolver::solve(Moments::with(['room.finishes' => Moments::everywhere('open'), 'room.length' => 120, 'head' => 'direct', 'subject.distance' => 60, 'flash.guideNumber' => 5]));
+        $words = \Kaddle\Core\Words\MeterWords::reach(OutputWays::of($solution, Metering::Plain), Voice::plain());
+        self::assertMatchesRegularExpression('/Here it is [\d.]+ stops short: raise ISO or open up by that; compensation does not help\./', $words);
+    }
+
+    public function testWhereTheMeterIsUnsureABracketIsAdvised(): void
+    {
+        self::assertTrue(self::ways(Clothing::Dark, Behind::DarkHall, Metering::Plain, ['room.length' => 60, 'subject.distance' => 8, 'glow.ev' => -3, 'look.roomUnder' => 6, 'head' => 'direct'])->wantsBracket());
+        self::assertFalse(self::ways(Clothing::Mixed, Behind::Guests)->wantsBracket());
+    }
+
+    /** The more people, the more of the picture they are, and the less the rest counts. */
+    public function testPeopleCountAsOftenAsTheyAre(): void
+    {
+        $people = static fn(int $count): float => OutputWays::of(MomentSolver::solve(Moments::with(['people' => ['count' => $count]])), Metering::Scene)->planned->people;
+        self::assertEqualsWithDelta(3.0, $people(3) / $people(1), 0.01);
+        self::assertSame(0.7, $people(300));
+    }
+
     /** A stop of ISO halves what a pop takes out of the cells, and doubles the pops. */
     public function testAStopOfIsoHalvesTheEnergy(): void
     {

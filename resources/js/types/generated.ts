@@ -22,7 +22,7 @@ export type PieceKind = 'body' | 'lens' | 'flash' | 'modifier' | 'gel' | 'batter
 
 export type RayKind = 'axis' | 'fan' | 'return';
 
-export type ReadingKind = 'incident' | 'metered' | 'frame';
+export type ReadingKind = 'incident' | 'dome' | 'metered' | 'frame';
 
 export type RidgeWay = 'along' | 'across';
 
@@ -848,8 +848,10 @@ export interface TradeDocument {
   readonly now: boolean;
   /** Whether the body has it and its owner still delivers it. */
   readonly usable: boolean;
-  /** Stops by which the shutter gets faster, or the aperture closes, so that the room stays as it is. */
+  /** Stops of ISO more (above 0) or less than now. */
   readonly stops: number;
+  /** What then keeps the room as it is: "shutter 1 stop faster"; '' for what is set now. */
+  readonly turn: string;
   /** "1/32" */
   readonly output: string;
   /** s until ready again. */
@@ -1533,6 +1535,7 @@ export const pieceKinds = {
 /** Ways to measure light, in words. */
 export const readingKinds = {
     "incident": "incident meter",
+    "dome": "domed meter",
     "metered": "camera meter",
     "frame": "from a frame"
 } as const;

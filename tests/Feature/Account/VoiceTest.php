@@ -45,7 +45,7 @@ final class VoiceTest extends TestCase
         // The page of a moment has its answer; of what is asked for later a few tell as much as all.
         foreach (Moment::query()->with(Moment::WHOLE)->get()->nth(4) as $moment) {
             foreach (['ways', 'costs'] as $asked) {
-                $read += $this->read("$asked of $moment->name", $this->postJson("/moments/$moment->id/$asked", $this->draftOf($moment))->assertOk()->json(), $others);
+                $read += $this->read("$asked of $moment->name", json_decode((string) $this->postJson("/moments/$moment->id/$asked", $this->draftOf($moment))->assertOk()->getContent(), true, 64, JSON_THROW_ON_ERROR), $others);
             }
         }
         $moment = Moment::query()->firstOrFail();

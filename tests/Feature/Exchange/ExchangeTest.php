@@ -30,7 +30,7 @@ final class ExchangeTest extends TestCase
         $owner = $this->demo();
         $sent = $this->actingAs($owner)->get("/nights/{$this->first($owner)->id}/document")->assertOk()->getContent();
         $this->actingAs($other = $this->person('Other'));
-        self::assertSame(['new' => 26], $this->take((string) $sent));
+        self::assertSame(['new' => 27], $this->take((string) $sent));
         $returned = $this->get("/nights/{$this->first($other)->id}/document")->getContent();
         self::assertJsonStringEqualsJsonString((string) $sent, (string) $returned);
     }

@@ -45,7 +45,7 @@ final class DemoTest extends TestCase
                 $short[] = $moment->name;
             }
         }
-        self::assertSame(['Empty floor, show light'], $short);
+        self::assertSame(['Empty floor, show light', 'Main act, first songs'], $short);
     }
 
     public function testThreeNightsInThreePlacesWithADozenMomentsEach(): void

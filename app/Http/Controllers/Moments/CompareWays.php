@@ -27,7 +27,7 @@ final class CompareWays
     ): JsonResponse {
         $solution = MomentSolver::solve($draft->light(), $known);
         if ($solution->best->isOff()) {
-            return new JsonResponse(null); // nobody sets the output of a flash that is off
+            return JsonResponse::fromJsonString('null'); // nobody sets the output of a flash that is off
         }
 
         return new JsonResponse(WaysDocument::of(

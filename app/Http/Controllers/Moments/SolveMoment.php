@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Moments;
 
 use App\Http\Requests\MomentRequest;
+use App\Models\User;
+use App\Planning\BagSpares;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Solve\KnownLights;
@@ -14,8 +17,15 @@ use Kaddle\Core\Words\Voice;
 /** Solves a draft; stores nothing. */
 final class SolveMoment
 {
-    public function __invoke(MomentRequest $draft, KnownLights $known, Voice $voice): JsonResponse
-    {
-        return new JsonResponse(SolutionDocument::of(MomentSolver::solve($draft->light(), $known), $voice));
+    public function __invoke(
+        MomentRequest $draft,
+        #[CurrentUser]
+        User $user,
+        KnownLights $known,
+        Voice $voice,
+    ): JsonResponse {
+        $solution = MomentSolver::solve($draft->light(), $known);
+
+        return new JsonResponse(SolutionDocument::of($solution, $voice, BagSpares::of($user)->for($solution)));
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Moments;
 
 use App\Http\Requests\MomentRequest;
+use App\Models\User;
+use App\Planning\BagSpares;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -20,8 +23,15 @@ final class SolveStrip
 {
     private const MOST = 24;
 
-    public function __invoke(Request $request, MomentRequest $draft, KnownLights $known, Voice $voice): JsonResponse
-    {
+    public function __invoke(
+        Request $request,
+        MomentRequest $draft,
+        #[CurrentUser]
+        User $user,
+        KnownLights $known,
+        Voice $voice,
+    ): JsonResponse {
+        $spares = BagSpares::of($user);
         $strip = $request->input('strip');
         if (!is_array($strip) || !array_is_list($strip) || count($strip) > self::MOST) {
             throw ValidationException::withMessages(
@@ -32,7 +42,7 @@ final class SolveStrip
             array_map(static fn(mixed $parts): ?Moment => is_array($parts) ? $draft->lightWith($parts) : null, $strip),
         );
         $solutions = array_map(
-            static fn(Solution $s): SolutionDocument => SolutionDocument::of($s, $voice),
+            static fn(Solution $s): SolutionDocument => SolutionDocument::of($s, $voice, $spares->for($s)),
             MomentSolver::solveAll($moments, $known),
         );
 

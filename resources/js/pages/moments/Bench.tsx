@@ -66,7 +66,7 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
     >
       <div className="grid grow lg:grid-cols-[20rem_1fr] lg:grid-rows-[auto_1fr] xl:grid-cols-[20rem_1fr_19rem]">
         <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line">
-          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} ahead={ahead} />
+          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} isOff={solution.head.aim === 'off'} ahead={ahead} />
         </div>
         <div className="order-1 grid min-w-0 grid-cols-1 content-start gap-4 pb-4 lg:order-2">
           <div className="pt-3">
@@ -100,10 +100,12 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
             <LevelScale levels={solution.levels} kept={kept} />
             <Split split={solution.split} />
           </div>
-          <div className="grid grid-cols-1 gap-3 px-4">
-            <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
-            <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
-          </div>
+          {solution.head.aim !== 'off' && (
+            <div className="grid grid-cols-1 gap-3 px-4">
+              <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
+              <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
+            </div>
+          )}
           <div className="px-4">
             <Compare asking={asking} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
           </div>

@@ -71,7 +71,7 @@ function Row({ row }: { readonly row: EnergyRow }) {
       <td className="py-1.5 pr-4">{Math.round(row.pops)}</td>
       <td className="py-1.5 pr-4">{row.energy}</td>
       <td className={`py-1.5 pr-4 whitespace-nowrap ${row.waits ? 'font-semibold text-alarm' : ''}`}>
-        {row.recycle} s{row.tiredRecycle > row.recycle && `, ${row.tiredRecycle} s with the set low`}
+        {row.pause === null ? '–' : `${row.recycle} s`}{row.pause !== null && row.tiredRecycle > row.recycle && `, ${row.tiredRecycle} s with the set low`}
         {row.waits && ': you will wait'}
       </td>
       <td className="py-1.5 pr-4 whitespace-nowrap">{row.pause === null ? 'no flash' : `${row.pause} s`}</td>

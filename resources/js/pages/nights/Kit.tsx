@@ -18,6 +18,7 @@ export default function Kit({ kit }: { readonly kit: KitData }) {
         </h2>
         {kit.pending === 0 && <Purchases purchases={kit.purchases} short={kit.short} />}
       </section>
+      <Verdicts kit={kit} />
       <Matrix kit={kit} />
       <p className="flex flex-wrap items-center gap-x-6">
         <FileLink href={`/nights/${kit.night.id}/kit.csv`}>The whole check (CSV)</FileLink>
@@ -51,15 +52,75 @@ function Purchases({ purchases, short }: { readonly purchases: readonly Purchase
   );
 }
 
+/** One row a moment: whether it can be had, with which lens and which way. */
+function Verdicts({ kit }: { readonly kit: KitData }) {
+  const { time } = useReader();
+  return (
+    <section aria-labelledby="verdicts" className="grid gap-2">
+      <h2 id="verdicts" className="text-xl">
+        Moment by moment
+      </h2>
+      <p>
+        The best of what is in the bag. Up to six lenses of <TextLink href="/bag">your bag</TextLink> are tried: see that its figures are yours.
+      </p>
+      <div className="overflow-x-auto rounded-lg border border-line bg-raised" role="region" aria-label="Moment by moment" tabIndex={0}>
+        <table className="w-full text-left">
+          <thead className="text-sm text-faint">
+            <tr>
+              {['Moment', 'Verdict', 'Lens', 'Way', 'Gives out first'].map((head) => (
+                <th key={head} scope="col" className="px-4 py-2 font-medium">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {kit.rows.map((row) => (
+              <tr key={row.momentId} className="*:border-t *:border-line *:px-4 *:py-2">
+                <th scope="row" className="min-w-40 font-semibold">
+                  <span className="block text-sm font-normal text-faint">{time(row.startsAt)}</span>
+                  <TextLink href={`/moments/${row.momentId}`}>{row.name}</TextLink>
+                </th>
+                <Best cell={row.cells[row.best]} />
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+function Best({ cell }: { readonly cell: KitCellData | undefined }) {
+  if (cell === undefined) {
+    return (
+      <td colSpan={4} className="text-faint">
+        is being reckoned …
+      </td>
+    );
+  }
+  return (
+    <>
+      <td className={`whitespace-nowrap ${cell.short ? 'font-semibold text-alarm' : ''}`}>{verdict(cell)}</td>
+      <td>{cell.lens}</td>
+      <td>{cell.head === 'Off' ? 'without flash' : cell.head}</td>
+      <td className="text-faint">{cell.bound}</td>
+    </>
+  );
+}
+
+function verdict(cell: KitCellData): string {
+  if (cell.stops === null) return 'no light arrives';
+  return cell.short ? `${Math.abs(cell.stops).toFixed(1)} stops short` : `${cell.stops.toFixed(1)} stops to spare`;
+}
+
+/** Every way that was tried, for whoever wants to see it. */
 function Matrix({ kit }: { readonly kit: KitData }) {
   const { time } = useReader();
   return (
-    <section aria-labelledby="matrix" className="grid gap-2">
-      <h2 id="matrix" className="text-xl">
-        Stops to spare, moment by way of lighting
-      </h2>
-      <p>Below 0 it cannot be had, but for a sixth of a stop that rounding may cost. Under each number: what gives out first. The way with most to spare is framed. Up to six lenses of{' '}
-        <TextLink href="/bag">your bag</TextLink> are tried: see that its figures are yours.</p>
+    <details className="grid gap-2">
+      <summary className="cursor-pointer text-xl font-semibold">Stops to spare, moment by way of lighting</summary>
+      <p className="py-2">Below 0 it cannot be had. Under each number: what gives out first. The way with most to spare is framed; a dash is no way for that moment.</p>
       <div className="overflow-x-auto rounded-lg border border-line bg-raised" role="region" aria-label="Kit check" tabIndex={0}>
         <table className="w-full text-left">
           <thead className="text-sm">
@@ -67,8 +128,8 @@ function Matrix({ kit }: { readonly kit: KitData }) {
               <th scope="col" className="sticky left-0 bg-raised px-4 py-2">
                 Moment
               </th>
-              {kit.ways.map((way, i) => (
-                <th key={i} scope="col" className="min-w-30 px-2 py-2 align-bottom font-medium">
+              {kit.ways.map((way) => (
+                <th key={way} scope="col" className="min-w-30 px-2 py-2 align-bottom font-medium">
                   {way}
                 </th>
               ))}
@@ -79,30 +140,26 @@ function Matrix({ kit }: { readonly kit: KitData }) {
               <tr key={row.momentId} className="*:border-t *:border-line">
                 <th scope="row" className="sticky left-0 min-w-40 bg-raised px-4 py-2 font-semibold">
                   <span className="block text-sm font-normal text-faint">{time(row.startsAt)}</span>
-                  <TextLink href={`/moments/${row.momentId}`}>{row.name}</TextLink>
+                  {row.name}
                 </th>
-                {row.cells.length === 0 && (
-                  <td colSpan={kit.ways.length} className="px-3 text-faint">
-                    is being reckoned …
-                  </td>
-                )}
-                {row.cells.map((cell, i) => (
-                  <Cell key={i} cell={cell} best={i === row.best} />
+                {kit.ways.map((way) => (
+                  <Cell key={way} cell={row.cells.find((cell) => cell.way === way)} best={row.cells[row.best]?.way === way} />
                 ))}
               </tr>
             ))}
           </tbody>
         </table>
       </div>
-    </section>
+    </details>
   );
 }
 
-function Cell({ cell, best }: { readonly cell: KitCellData; readonly best: boolean }) {
+function Cell({ cell, best }: { readonly cell: KitCellData | undefined; readonly best: boolean }) {
+  if (cell === undefined) return <td className="px-3 text-faint">–</td>;
   return (
     <td className="p-1 align-top">
       <div className={`grid rounded px-2 py-1 ${cell.short ? 'bg-alarm-wash' : ''} ${best ? 'outline-2 outline-ink' : ''}`}>
-        <strong className={`font-head text-lg ${cell.short ? 'text-alarm' : ''}`}>{signed(cell.stops)}</strong>
+        <strong className={`font-head text-lg ${cell.short ? 'text-alarm' : ''}`}>{cell.stops === null ? 'none' : signed(cell.stops)}</strong>
         <span className="text-sm text-faint">{cell.bound}</span>
       </div>
     </td>

@@ -8,7 +8,7 @@ interface Props {
   readonly onChoose: (aim: HeadAim) => void;
 }
 
-/** Every way to point the head side by side, least trouble first, with what speaks for and against it. */
+/** Every way to point the head side by side, least trouble first, with what speaks for and against it; those that are none last, with the reason. */
 export const Aims = memo(function Aims({ aims, inUse, onChoose }: Props) {
   return (
     <section aria-labelledby="aims" className="grid gap-2">
@@ -43,6 +43,7 @@ const Aim = memo(function Aim({ aim, inUse, onChoose }: AimProps) {
         {aim.label}
       </Button>
       <p className="order-last col-span-2 text-sm sm:order-none sm:col-span-1">
+        {aim.leftOut && <strong>No way. </strong>}
         {aim.verdict}
         {aim.apparentSize > 0 && <span className="text-faint"> Light {Math.round(aim.apparentSize)}° wide.</span>}
       </p>

@@ -31,7 +31,7 @@ export function WhoSets({ asking, draft, faults, onChange }: Props) {
           The same light in every frame, while distance, ceiling, aperture and ISO stay.
         </Way>
         <Way name="By the meter" answer={`compensation ${ways.compensation}`}>
-          {ways.why} Set {ways.onUnit} on the unit: {ways.sum} {!ways.reaches && <strong>No compensation reaches so far: set it by hand.</strong>}
+          {ways.why} Set {ways.onUnit} on the unit: {ways.sum} {!ways.reaches && <strong>No compensation reaches so far: set it by hand.</strong>} {ways.reach}
         </Way>
         <Way name="Metered once, kept" answer="">
           <ol className="grid list-inside list-decimal gap-1">
@@ -129,7 +129,7 @@ function Trades({ trades, onTake }: { readonly trades: readonly TradeDocument[];
             <span>ready after {trade.recycle} s</span>
             <span>{trade.pops} pops a set</span>
             <span>hot after {trade.hotAfter} pops in 10 min</span>
-            <span className="text-faint">{trade.now ? 'as set' : trade.usable ? `shutter ${Math.abs(trade.stops)} ${trade.stops > 0 ? 'faster' : 'slower'}` : 'not what you deliver'}</span>
+            <span className="text-faint">{trade.now ? 'as set' : trade.usable ? trade.turn : 'not what you deliver'}</span>
           </button>
         ))}
       </div>

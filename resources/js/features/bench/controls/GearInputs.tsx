@@ -67,7 +67,7 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
 const NOTHING = 0;
 const UNITS = Array.from({ length: fields['outfit.units'].max }, (_, i) => ({ value: String(i + 1), label: i === 0 ? 'one' : `${i + 1} side by side` }));
 
-function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'settings' | 'ahead'>) {
+function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'settings' | 'isOff' | 'ahead'>) {
   const turn = (changes: Partial<MomentDraft['outfit']>) => {
     onChange({ ...draft, outfit: { ...draft.outfit, ...changes } });
   };

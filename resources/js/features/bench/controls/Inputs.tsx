@@ -12,7 +12,7 @@ import { MomentInputs } from './MomentInputs';
 
 /** Everything that can be changed; what changes most often stands first. */
 export const Inputs = memo(function Inputs(props: InputProps) {
-  const { bench, draft, faults, onChange, settings, ahead } = props;
+  const { bench, draft, faults, onChange, settings, isOff, ahead } = props;
   return (
     <div className="grid content-start gap-5">
       <Group title="What changes">
@@ -20,7 +20,7 @@ export const Inputs = memo(function Inputs(props: InputProps) {
         <Ruled field={fields['room.height']} value={draft.room.height} error={faults['room.height']} set={high} onChange={onChange} ahead={ahead} />
         <FinishChoice face="ceiling" label="Ceiling finish" finish={draft.room.finishes.ceiling} error={faults['room.finishes.ceiling']} onChange={onChange} ahead={ahead} />
         <GlowInputs bench={bench} glow={draft.glow} bodyId={draft.bodyId} faults={faults} onChange={onChange} ahead={ahead} />
-        <LookInputs bench={bench} look={draft.look} bodyId={draft.bodyId} lensId={draft.lensId} faults={faults} onChange={onChange} settings={settings} ahead={ahead} />
+        <LookInputs bench={bench} look={draft.look} bodyId={draft.bodyId} lensId={draft.lensId} faults={faults} onChange={onChange} settings={settings} isOff={isOff} ahead={ahead} />
       </Group>
       <Fold title="The whole room" open={hasFault(faults, ['room.length', 'room.width', 'room.roof', 'room.finishes', 'camera', 'subject.height'])}>
         {bench.othersInRoom > 0 && (

@@ -12,26 +12,31 @@ const WAYS = [
   { value: 'keep', label: 'Keep this light' },
 ] as const;
 
+const FLASH = [
+  { value: 'on', label: 'With flash' },
+  { value: 'off', label: 'Without' },
+] as const;
+
 const LEVELS = [
   { value: 'ev', label: 'As EV' },
   { value: 'metered', label: 'As metered' },
 ] as const;
 
-/** Candles, told either way: 1/250 at f/2.8 and ISO 800 is EV 8. */
+/** Candles, told either way: 1/500 at f/2.8 and ISO 400 is EV 10. */
 const LEVEL_IN: Record<(typeof LEVELS)[number]['value'], Pick<KeepDraft, 'ev' | 'metered'>> = {
   ev: { ev: usual.keptEv, metered: null },
-  metered: { ev: null, metered: { shutter: '1/250', aperture: 'f/2.8', iso: '800' } },
+  metered: { ev: null, metered: { shutter: '1/500', aperture: 'f/2.8', iso: '400' } },
 };
 
 const NONE: LocksDraft = { shutter: null, aperture: null, iso: null };
 
-interface Props extends Pick<InputProps, 'bench' | 'faults' | 'onChange' | 'settings' | 'ahead'> {
+interface Props extends Pick<InputProps, 'bench' | 'faults' | 'onChange' | 'settings' | 'isOff' | 'ahead'> {
   readonly look: LookDraft;
   readonly bodyId: number;
   readonly lensId: number;
 }
 
-export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId, faults, onChange, settings, ahead }: Props) {
+export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId, faults, onChange, settings, isOff, ahead }: Props) {
   const looking = (part: Partial<LookDraft>) => (before: MomentDraft): MomentDraft => ({ ...before, look: { ...before.look, ...part } });
   const set = (part: Partial<LookDraft>) => {
     onChange(looking(part));
@@ -107,6 +112,15 @@ export const LookInputs = memo(function LookInputs({ bench, look, bodyId, lensId
           set({ aperture });
         }}
       />
+      <Switcher
+        label="Flash"
+        options={FLASH}
+        value={look.withoutFlash ? 'off' : 'on'}
+        onChange={(flash) => {
+          set({ withoutFlash: flash === 'off' });
+        }}
+      />
+      {isOff && !look.withoutFlash && <p className="text-sm text-faint">The house forbids flash at this hour, so it stays off.</p>}
       <NumberField
         field={fields['look.fill']}
         value={look.fill}

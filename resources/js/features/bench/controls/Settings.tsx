@@ -31,7 +31,7 @@ export const Settings = memo(function Settings({ solution, stale, busy, locks, f
       <Control name="Shutter" control={solution.shutter} unit={solution.shutter.label.startsWith('1/') ? 's' : ''} {...held('shutter')} />
       <Control name="Aperture" control={solution.aperture} unit="" note={`sharp from ${length(solution.sharpFrom)} ${solution.sharpTo === null ? 'on' : `to ${length(solution.sharpTo)}`}`} {...held('aperture')} />
       <Control name="ISO" control={solution.iso} unit="" {...held('iso')} />
-      <Head head={solution.head} zoom={solution.zoom} />
+      <Head head={solution.head} zoom={solution.head.aim === 'off' ? null : solution.zoom} />
       <Control name="Flash output" control={solution.output} unit="" className="col-span-2 sm:col-span-1" />
     </section>
   );
@@ -82,9 +82,13 @@ const Control = memo(function Control({ name, control, unit, className = '', not
         {control.label} {unit !== '' && <span className="text-base font-medium">{unit}</span>}
       </p>
       <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
-      <ClickRule name={name} control={control} onTurn={field === undefined ? undefined : hold} onNear={near} />
-      <Marks control={control} />
-      <Role name={name} control={control} />
+      {control.ticks.length > 0 && (
+        <>
+          <ClickRule name={name} control={control} onTurn={field === undefined ? undefined : hold} onNear={near} />
+          <Marks control={control} />
+          <Role name={name} control={control} />
+        </>
+      )}
       {note !== undefined && <p className="text-sm">{note}</p>}
     </div>
   );
@@ -111,7 +115,7 @@ function Role({ name, control }: { readonly name: string; readonly control: Cont
   );
 }
 
-function Head({ head, zoom }: { readonly head: AimDocument; readonly zoom: number }) {
+function Head({ head, zoom }: { readonly head: AimDocument; readonly zoom: number | null }) {
   return (
     <div className="grid content-start gap-1 bg-raised px-3 py-2.5 sm:col-span-2 xl:col-span-1">
       <h3 className="text-sm font-medium text-faint">Head</h3>
@@ -119,7 +123,7 @@ function Head({ head, zoom }: { readonly head: AimDocument; readonly zoom: numbe
         {head.label}
       </p>
       <p className="text-sm text-faint">{head.instruction}</p>
-      <p className="text-sm">zoom {Math.round(zoom)} mm</p>
+      {zoom !== null && <p className="text-sm">zoom {Math.round(zoom)} mm</p>}
     </div>
   );
 }

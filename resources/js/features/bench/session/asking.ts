@@ -4,7 +4,8 @@ import type { BenchState, CostsDocument, MomentDraft, PinData, SolutionDocument,
 /** What can be asked beside the settings, once a draft has come to rest. */
 export interface Settled {
   readonly costs: CostsDocument;
-  readonly ways: WaysDocument;
+  /** Null for a flash that is off. */
+  readonly ways: WaysDocument | null;
   readonly compare: readonly PinData[];
 }
 

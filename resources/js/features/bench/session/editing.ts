@@ -16,5 +16,7 @@ export interface InputProps extends Editing {
   readonly bench: BenchData;
   /** What is set now, to be held by somebody who takes over. */
   readonly settings: LocksDraft;
+  /** Whether the answer is without flash: wished so, or forbidden. */
+  readonly isOff: boolean;
   readonly ahead: Ahead;
 }
