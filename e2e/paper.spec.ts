@@ -40,6 +40,8 @@ test('a new user comes from an empty account to a first kit check, by keyboard a
   await tabTo(page, 'link', 'Kit check');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: /The bag reaches|falls? short/ })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'Verdict' })).toBeVisible();
+  await page.getByText('Stops to spare, moment by way of lighting').press('Enter');
   await expect(page.getByRole('columnheader', { name: 'bounced, Fast 35', exact: true })).toBeVisible();
   await expectAccessible(page);
   await page.close();
@@ -182,7 +184,7 @@ test('a plan brings its cautions, and a copy of the night stands on its new date
   await expect(page.getByText('Animals: ask before you fire at all.')).toBeVisible();
   await expect(page.getByText('The dog of the house band')).toBeVisible();
   await press(page, 'link', 'Energy');
-  await expect(page.getByText(/Carry \d+ sets a unit|Carry one set a unit/)).toBeVisible();
+  await expect(page.getByText(/Carry \d+ (cells|packs?) for each unit/)).toBeVisible();
   await press(page, 'link', 'Timetable');
   const copy = page.getByRole('region', { name: 'The same once more' });
   await press(page, 'button', 'Duplicate the night');

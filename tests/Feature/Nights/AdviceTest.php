@@ -55,7 +55,7 @@ final class AdviceTest extends TestCase
         self::assertSame([4, 3], [count($spares->modifiers), count($spares->gels)]);
         $user->pieces()->whereIn('kind', [PieceKind::Modifier, PieceKind::Gel])->delete();
         $empty = BagSpares::of($user)->for($solution);
-        self::assertSame([], $empty?->modifiers);
+        self::assertSame([], $empty->modifiers);
         $moment->update(['settings' => self::settingsOf($moment, ['head' => 'left', 'subject.distance' => 3.0, 'glow.ev' => 4.0])]);
         self::assertNull(BagSpares::of($user)->for(MomentSolver::solve(MomentReader::fromArray($moment->document()))));
     }
