@@ -29,7 +29,7 @@ test('the demo shows supper in the ropewalk with settings and reasons', async ({
   await expectNoSidewaysScroll(page);
   await page.getByRole('link', { name: 'Supper in the ropewalk', exact: true }).click();
   await expect(page.getByRole('img', { name: /Section of the room: 3.1 m high, subject 3 m/ })).toBeVisible();
-  expect(await settings(page)).toEqual({ shutter: '1/40 s', aperture: 'f/4', iso: '1250', head: 'Left wall', output: '1/16' });
+  expect(await settings(page)).toEqual({ shutter: '1/40 s', aperture: 'f/4', iso: '1250', head: 'Left wall', output: '1/16 +⅓' });
   await expect(page.getByText('At 35 mm you can hold 1/35 s.')).toBeVisible();
   await expectAccessible(page);
 });

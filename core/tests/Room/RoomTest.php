@@ -178,4 +178,15 @@ final class RoomTest extends TestCase
     {
         return BoxRoom::fromMetres($length, $width, $height, static fn(Face $f): Reflectance => Reflectance::of($grey, $grey, $grey));
     }
+
+    public function testTheFacesOfARoomBelongToIt(): void
+    {
+        $room = self::room(9.0, 5.0, 3.0, 0.5);
+        foreach ([[0.0, 0.0, 0.0], [9.0, 5.0, 3.0], [9.0, 0.0, 3.0], [0.0, 5.0, 0.0]] as $corner) {
+            self::assertTrue($room->contains(Vector::of(...$corner)));
+        }
+        foreach ([[9.01, 1.0, 1.0], [1.0, 5.01, 1.0], [1.0, 1.0, 3.01], [-0.01, 1.0, 1.0], [1.0, -0.01, 1.0], [1.0, 1.0, -0.01]] as $outside) {
+            self::assertFalse($room->contains(Vector::of(...$outside)));
+        }
+    }
 }
