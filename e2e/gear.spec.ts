@@ -75,3 +75,17 @@ test('what is dialled in already is told, and what the unit must make up for', a
   await body.fill('9');
   await expect(page.getByText(/The flash compensation on the body must be/)).toBeVisible();
 });
+
+test('a picture is taken without flash, and with it again', async ({ page }) => {
+  await startNight(page, 'By candles alone');
+  await page.getByRole('radio', { name: 'Without' }).click();
+  await expect(page.getByTestId('Flash output')).toHaveText('off');
+  await expect(page.getByTestId('Head')).toHaveText('Off');
+  await expect(page.getByText(/The flash is off: the room alone lights the face/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Ways to point the head' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Who sets the output' })).toBeHidden();
+  await expectAccessible(page);
+  await page.getByRole('radio', { name: 'With flash' }).click();
+  await expect(page.getByTestId('Flash output')).not.toHaveText('off');
+  await expect(page.getByRole('heading', { name: 'Ways to point the head' })).toBeVisible();
+});

@@ -116,8 +116,7 @@ final class QuantityTest extends TestCase
         self::assertSame(0.5, \Kaddle\Core\Quantity\Kelvin::of(0.5)->kelvin);
         foreach ([[2.0, 1.0, 0.1], [1.0, 2.0, 0.0], [1.0, INF, 0.1]] as [$min, $max, $step]) {
             try {
-                \Kaddle\Core\Quantity\Range::between($min, $max, 'm', $step);
-                self::fail("$min to $max by $step");
+                self::fail('made: ' . \Kaddle\Core\Quantity\Range::between($min, $max, 'm', $step)->inWords());
             } catch (\Kaddle\Core\Quantity\NotANumber) {
                 self::assertSame(1.0, \Kaddle\Core\Quantity\Range::between(1.0, 1.0, 'm', 0.1)->min, 'a single value is a range');
             }

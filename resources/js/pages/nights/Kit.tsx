@@ -63,7 +63,7 @@ function Verdicts({ kit }: { readonly kit: KitData }) {
       <p>
         The best of what is in the bag. Up to six lenses of <TextLink href="/bag">your bag</TextLink> are tried: see that its figures are yours.
       </p>
-      <div className="overflow-x-auto rounded-lg border border-line bg-raised" role="region" aria-label="Moment by moment" tabIndex={0}>
+      <div className="overflow-x-auto rounded-lg border border-line bg-raised" role="region" aria-label="Verdicts" tabIndex={0}>
         <table className="w-full text-left">
           <thead className="text-sm text-faint">
             <tr>
