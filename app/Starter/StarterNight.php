@@ -112,6 +112,7 @@ final class StarterNight
                     'roomUnder' => $moment->roomUnder,
                     'aperture' => $moment->aperture,
                     'school' => $moment->school->value,
+                    'withoutFlash' => $moment->withoutFlash,
                 ],
             ],
             'plan' => [

@@ -57,7 +57,7 @@ enum NightTemplate: string
             self::AwardsDinner => [
                 $m('Foyer', '18:00', 45, $gallery, 2.5, 1.6, 6.0, 0.5, 'f/4', $talk, $guests, 4.0),
                 $m('Portraits at the wall', '18:15', 30, $gallery, 3.0, 1.6, 6.0, 1.0, 'f/5.6', $still, $wall, 4.0),
-                $m('Room before guests', '18:45', 10, $hall, 6.0, 1.3, 4.0, 0.0, 'f/5.6', $still, $decor, 1.0),
+                $m('Room before guests', '18:45', 10, $hall, 6.0, 1.3, 4.0, 0.0, 'f/5.6', $still, $decor, 1.0, withoutFlash: true),
                 $m('Guests sit down', '18:55', 20, $hall, 3.0, 1.4, 4.0, 1.0, 'f/4', $walk, $guests, 4.0),
                 $m('Welcome on stage', '19:15', 15, $hall, 6.0, 1.7, 5.5, 0.5, 'f/2.8', $talk, $band, 3.0),
                 $m('Dinner tables', '19:30', 60, $hall, 2.5, 1.25, 4.0, 1.5, 'f/4', $talk, $guests, 2.0),
@@ -70,7 +70,7 @@ enum NightTemplate: string
             ],
             self::ClubNight => [
                 $m('Queue at the door', '22:00', 20, $outside, 3.0, 1.65, 1.0, 1.0, 'f/2.8', $talk, $guests, 3.0),
-                $m('Empty floor, lights on', '22:10', 10, $club, 6.0, 1.4, 3.0, 0.0, 'f/4', $still, $band, 1.0),
+                $m('Empty floor, lights on', '22:10', 10, $club, 6.0, 1.4, 3.0, 0.0, 'f/4', $still, $band, 1.0, withoutFlash: true),
                 $m('First guests at the bar', '22:20', 40, $club, 2.0, 1.6, 1.5, 1.5, 'f/4', $talk, $guests, 3.0),
                 $m('Warm-up', '23:00', 45, $club, 2.5, 1.65, 0.5, 2.0, 'f/5.6', $dance, $band, 4.0, 0.0, $long),
                 $m('Floor fills', '23:45', 45, $club, 2.0, 1.65, 0.5, 2.0, 'f/5.6', $dance, $guests, 6.0, 0.0, $long),

@@ -37,6 +37,8 @@ final readonly class TemplateMoment
         /** Of the group, m. */
         public float $depth,
         public School $school,
+        /** Whether there is nobody to light. */
+        public bool $withoutFlash,
     ) {}
 
     /**
@@ -62,6 +64,7 @@ final readonly class TemplateMoment
         float $framesPerMinute,
         float $depth = 0.0,
         School $school = School::ShutterFirst,
+        bool $withoutFlash = false,
     ): self {
         return new self(
             $name,
@@ -78,6 +81,7 @@ final readonly class TemplateMoment
             $framesPerMinute,
             $depth,
             $school,
+            $withoutFlash,
         );
     }
 }

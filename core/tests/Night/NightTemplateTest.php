@@ -71,6 +71,7 @@ final class NightTemplateTest extends TestCase
             'look.roomUnder' => $moment->roomUnder,
             'look.aperture' => $moment->aperture,
             'look.school' => $moment->school->value,
+            'look.withoutFlash' => $moment->withoutFlash,
         ];
     }
 

@@ -13,6 +13,7 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Kaddle\Core\Night\NightTemplate;
+use Kaddle\Core\Night\TemplateMoment;
 use Kaddle\Core\Solve\Tolerance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -29,7 +30,8 @@ final class PaperTest extends TestCase
         foreach ($night->wholeMoments() as $moment) {
             self::assertNotNull($answers->for($moment), $moment->name);
         }
-        $this->get("/nights/{$night->id}/kit")->assertOk()->assertInertia(static fn(AssertableInertia $page) => $page->has('kit.ways', 6)->has('kit.rows', count($template->moments())));
+        $columns = array_filter($template->moments(), static fn(TemplateMoment $m): bool => $m->withoutFlash) === [] ? 6 : 9;
+        $this->get("/nights/{$night->id}/kit")->assertOk()->assertInertia(static fn(AssertableInertia $page) => $page->has('kit.ways', $columns)->has('kit.rows', count($template->moments())));
     }
 
     /** @return iterable<string, array{NightTemplate}> */
