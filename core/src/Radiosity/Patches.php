@@ -24,7 +24,10 @@ final readonly class Patches
 
     /** Cuts along a side of average length; see docs/physics.md for what they cost and buy. */
     private const CUTS = 5.0;
-    private const MOST_CUTS = 40;
+    private const MOST_CUTS = 64;
+
+    /** Length of a patch at the most, against the width and height of a corridor. */
+    private const LONGER = 1.0;
 
     /** The faces of the octant at the origin. */
     private const ORIGIN = [Face::Back, Face::Right, Face::Floor];
@@ -49,7 +52,11 @@ final readonly class Patches
     {
         $extents = $room->extents();
         $average = ($extents[0] * $extents[1] * $extents[2]) ** (1.0 / 3.0);
-        $cuts = array_map(static fn(float $side): int => self::evenCuts($side / $average), $extents);
+        $cuts = array_map(static fn(float $side): int => self::evenCuts(
+            $side / $average,
+            // A corridor's patches are hardly longer than it is wide.
+            $side / (self::LONGER * sqrt($average ** 3 / $side)),
+        ), $extents);
         $all = $byCell = [];
         for ($image = 0; $image < self::IMAGES; ++$image) {
             foreach (self::ORIGIN as $face) {
@@ -164,9 +171,13 @@ final readonly class Patches
         return $shares;
     }
 
-    private static function evenCuts(float $relativeSide): int
+    /**
+     * @param float $relativeSide against the average
+     * @param float $least cuts
+     */
+    private static function evenCuts(float $relativeSide, float $least): int
     {
-        return max(2, min(self::MOST_CUTS, 2 * (int) round(self::CUTS / 2.0 * $relativeSide ** 0.7)));
+        return max(2, min(self::MOST_CUTS, 2 * (int) round(max(self::CUTS * $relativeSide ** 0.7, $least) / 2.0)));
     }
 
     /**

@@ -7,12 +7,14 @@ namespace Kaddle\Core\Tests\Wish;
 use Kaddle\Core\Advice\Offer;
 use Kaddle\Core\Advice\OfferKind;
 use Kaddle\Core\Advice\Role;
+use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -140,6 +142,18 @@ final class LookTest extends TestCase
         self::assertSame($left->best->output->label(), $byHand->best->output->label(), 'the same angles, the same light');
         self::assertCount(count($left->candidates) + 1, $byHand->candidates);
         self::assertSame('turn 90° left, tilt 30°', $byHand->best->light->aim->instruction($byHand->best->light->angles));
+    }
+
+    /** A pulsing flash lights the whole frame at any shutter that there is, 1/8000 too. */
+    public function testThePulsesOfHighSpeedSyncLeaveNoDarkBar(): void
+    {
+        $held = ['look.school' => 'free-hand', 'look.locks' => ['shutter' => '1/8000', 'aperture' => 'f/2.8', 'iso' => '100'], 'glow.ev' => 14];
+        $document = SolutionDocument::of(self::solve($held + ['look.highSpeed' => true, 'flash.highSpeed' => true]), Voice::plain());
+        $troubles = array_column($document->shutter->ticks, 'trouble', 'label');
+        self::assertSame(['1/8000', 'pulsing'], [$document->shutter->label, $troubles['1/8000']]);
+        $this->expectException(FaultyDocument::class);
+        $this->expectExceptionMessage('a bar of the frame would stay dark');
+        self::solve($held);
     }
 
     /** The nearer to the axis of a narrow beam, the more of it arrives. */
