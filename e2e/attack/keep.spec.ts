@@ -45,7 +45,7 @@ test('settings that were columns are documents, to the last value: nights, pins,
   const visitor = place.visitor();
   await visitor.signIn(DEMO);
   for (const [night, document] of Object.entries(told.nights)) {
-    expect(JSON.parse((await visitor.get(`/nights/${night}/document`)).text), `night ${night}`).toEqual(document);
+    expect(JSON.parse((await visitor.get(`/nights/${night}/document`)).text), `night ${night}`).toEqual(takenOver(document));
   }
   for (const [moment, { pins, steps }] of Object.entries(told.moments)) {
     const state = async () => JSON.parse((await visitor.get(`/moments/${moment}/state`)).text) as Stored & { readonly canUndo: boolean; readonly canRedo: boolean };
@@ -62,9 +62,23 @@ test('settings that were columns are documents, to the last value: nights, pins,
   await Place.stop(child);
 });
 
-/** Glow that is not from the curve was told by false, and is told by nothing now. */
+/**
+ * Glow that is not from the curve was told by false, and is told by nothing now; that there is a flash was not
+ * told at all. What to turn from a pin is no part of it: it follows from what the engine answers today.
+ */
 function plain(drafts: unknown): unknown {
-  return JSON.parse(JSON.stringify(drafts).replaceAll('"curve":false', '"curve":null'));
+  return JSON.parse(JSON.stringify(drafts).replaceAll('"curve":false', '"curve":null').replaceAll(/,"withoutFlash":false|"withoutFlash":false,/g, '').replaceAll(/"turns":"[^"]*",/g, ''));
+}
+
+/** A document of the first version as it leaves now: beams by their coverage, batteries by their cells. */
+function takenOver(document: unknown): unknown {
+  return JSON.parse(JSON.stringify(document), (key, value: unknown) => {
+    if (key === 'version') return 2;
+    if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
+    const { halfAngle, sets, ...rest } = value as { halfAngle?: number; sets?: number; kind?: string };
+    const cells = rest.kind === 'nimh' || rest.kind === 'alkaline' ? 4 : 1;
+    return { ...rest, ...(halfAngle === undefined ? {} : { coverage: 2 * halfAngle }), ...(sets === undefined ? {} : { cells: cells * sets }) };
+  });
 }
 
 test('what is kept while somebody saves is put back elsewhere, whole; what is damaged, newer or not agreed to changes nothing', async () => {
