@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests;
 
+use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Solve\Candidate;
+use Kaddle\Core\Solve\Solution;
+use LogicException;
 
 /** Moment documents for tests: the supper of the examples, with changes. */
 final class Moments
@@ -60,5 +64,17 @@ final class Moments
         $document[$name] = $path === [] ? $value : self::set(is_array($inner) ? $inner : [], $path, $value);
 
         return $document;
+    }
+
+    /** Where the head points so, whether it is a way or none. */
+    public static function candidate(Solution $solution, HeadAim $aim): Candidate
+    {
+        foreach ([...$solution->candidates, ...$solution->leftOut] as $candidate) {
+            if ($candidate->light->aim === $aim) {
+                return $candidate;
+            }
+        }
+
+        throw new LogicException("no candidate {$aim->value}");
     }
 }

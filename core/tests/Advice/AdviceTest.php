@@ -44,7 +44,7 @@ final class AdviceTest extends TestCase
     #[DataProvider('verdicts')]
     public function testSaysWhatSpeaksForAndAgainst(array $changes, HeadAim $aim, string $words): void
     {
-        self::assertStringContainsString($words, AimWords::of(self::candidate(self::solve($changes), $aim)));
+        self::assertStringContainsString($words, AimWords::of(Moments::candidate(self::solve($changes), $aim)));
     }
 
     /** @return iterable<string, array{array<string, mixed>, HeadAim, string}> */
@@ -89,8 +89,8 @@ final class AdviceTest extends TestCase
     public function testASymmetricalRoomGivesMirroredWays(): void
     {
         $solution = self::solve([]);
-        $left = self::candidate($solution, HeadAim::Left);
-        $right = self::candidate($solution, HeadAim::Right);
+        $left = Moments::candidate($solution, HeadAim::Left);
+        $right = Moments::candidate($solution, HeadAim::Right);
         self::assertEqualsWithDelta($left->wantedOutput, $right->wantedOutput, 0.05);
         self::assertEqualsWithDelta($left->light->leftOverRight()->value, -$right->light->leftOverRight()->value, 0.1);
     }
@@ -147,15 +147,5 @@ final class AdviceTest extends TestCase
     private static function solve(array $changes): Solution
     {
         return MomentSolver::solve(Moments::with($changes));
-    }
-
-    private static function candidate(Solution $solution, HeadAim $aim): Candidate
-    {
-        foreach ([...$solution->candidates, ...$solution->leftOut] as $candidate) {
-            if ($candidate->light->aim === $aim) {
-                return $candidate;
-            }
-        }
-        self::fail("no candidate {$aim->value}");
     }
 }

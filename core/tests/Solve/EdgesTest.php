@@ -13,7 +13,6 @@ use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\Modifier;
 use Kaddle\Core\Flash\ModifierKind;
-use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\Doubt;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\MomentSolver;
@@ -106,19 +105,19 @@ final class EdgesTest extends TestCase
     /** By hand straight at the face, and by name: the same way, weighed the same. */
     public function testAHeadThatAHandTurnsToTheFaceIsMeant(): void
     {
-        $byHand = self::candidate(self::solve(['head' => 'by-hand', 'pointing' => ['turn' => 0, 'tilt' => 0]]), HeadAim::ByHand);
-        $direct = self::candidate(self::solve([]), HeadAim::Direct);
+        $byHand = Moments::candidate(self::solve(['head' => 'by-hand', 'pointing' => ['turn' => 0, 'tilt' => 0]]), HeadAim::ByHand);
+        $direct = Moments::candidate(self::solve([]), HeadAim::Direct);
         self::assertFalse($byHand->light->isBounced());
         self::assertEqualsWithDelta($direct->trouble(), $byHand->trouble(), 0.2);
-        self::assertTrue(self::candidate(self::solve(['head' => 'by-hand', 'pointing' => ['turn' => 0, 'tilt' => 60]]), HeadAim::ByHand)->light->isBounced());
+        self::assertTrue(Moments::candidate(self::solve(['head' => 'by-hand', 'pointing' => ['turn' => 0, 'tilt' => 60]]), HeadAim::ByHand)->light->isBounced());
     }
 
     /** Red walls tint by 65 mired and more: they cost more than the stop of output that a neutral ceiling takes. */
     public function testAStrongCastCostsMoreThanAStopOfOutput(): void
     {
         $solution = self::solve(['room.finishes' => ['left' => 'wine-drape', 'right' => 'red-brick', 'ceiling' => 'white-plaster'] + Moments::everywhere('white-plaster')]);
-        $red = self::candidate($solution, HeadAim::Right);
-        $neutral = self::candidate($solution, HeadAim::Up);
+        $red = Moments::candidate($solution, HeadAim::Right);
+        $neutral = Moments::candidate($solution, HeadAim::Up);
         self::assertGreaterThan(10.0, $red->light->cast->warmth->mired - $neutral->light->cast->warmth->mired);
         self::assertGreaterThan($neutral->trouble(), $red->trouble());
     }
@@ -185,15 +184,5 @@ final class EdgesTest extends TestCase
     private static function solve(array $changes): Solution
     {
         return MomentSolver::solve(Moments::with($changes));
-    }
-
-    private static function candidate(Solution $solution, HeadAim $aim): Candidate
-    {
-        foreach ([...$solution->candidates, ...$solution->leftOut] as $candidate) {
-            if ($candidate->light->aim === $aim) {
-                return $candidate;
-            }
-        }
-        self::fail("no candidate {$aim->value}");
     }
 }
