@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Cache;
+use Kaddle\Core\Form\GlowForm;
 use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\RoomGlow;
@@ -242,7 +243,7 @@ final class Room extends Model
     /** Its light over an evening, learnt once from all that it is told by. */
     public function glow(): RoomGlow
     {
-        return $this->glow ??= RoomForm::glow($this->figures(), $this->venue->place());
+        return $this->glow ??= GlowForm::glow($this->figures(), $this->venue->place());
     }
 
     /** The same at one time, kept in the memory that the workers share: a long night asks for hundreds. */

@@ -26,7 +26,7 @@ use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
-use Kaddle\Core\Form\RoomForm;
+use Kaddle\Core\Form\GlowForm;
 use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\Daylight;
@@ -166,13 +166,13 @@ final class BenchPage
         $sun = SunPosition::at($place->latitude, $place->longitude, $moment->curvePoint()->at);
         $outdoors = Daylight::light($sun)->lux;
         $room = $moment->room->figures();
-        $windows = RoomForm::windows($room);
+        $windows = GlowForm::windows($room);
         $hangs = array_map(
             static fn(Record $lamp): ?float => $lamp->has('hangs') ? $lamp->number('hangs') : null,
             $room->records('lamps'),
         );
         $lamps = [];
-        foreach (RoomForm::lamps($room) as $i => $lamp) {
+        foreach (GlowForm::lamps($room) as $i => $lamp) {
             $lux = $lamp->at(Evening::minutes($moment->clock()))->lux;
             $lamps[] = new LampData($lamp->name, round($lux, 2), round($lux / $lamp->light->lux, 3), $hangs[$i]);
         }

@@ -7,7 +7,7 @@ namespace App\Pages;
 use App\Data\GlowCurveData;
 use App\Data\ReadingData;
 use App\Models\Room;
-use Kaddle\Core\Form\RoomForm;
+use Kaddle\Core\Form\GlowForm;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\LightReading;
 use Kaddle\Core\Glow\Sunset;
@@ -31,7 +31,7 @@ final class CurvePage
             );
         }
         $odd = $room->glow()->oddReadings();
-        $readings = RoomForm::readings($room->figures(), $place->zone);
+        $readings = GlowForm::readings($room->figures(), $place->zone);
 
         return new GlowCurveData(
             $date,

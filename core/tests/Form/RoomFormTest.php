@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Form;
 
+use Kaddle\Core\Form\GlowForm;
 use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Glow\Place;
 use Kaddle\Core\Glow\RoomGlow;
@@ -60,7 +61,7 @@ final class RoomFormTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function glow(array $changes): RoomGlow
     {
-        return RoomForm::glow(self::room($changes), Place::at(58.2, 8.1, new \DateTimeZone('UTC')));
+        return GlowForm::glow(self::room($changes), Place::at(58.2, 8.1, new \DateTimeZone('UTC')));
     }
 
     /** @param array<string, mixed> $changes */

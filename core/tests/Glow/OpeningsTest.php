@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Glow;
 
+use Kaddle\Core\Form\GlowForm;
 use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Glow\Compass;
 use Kaddle\Core\Glow\Daylight;
@@ -48,7 +49,7 @@ final class OpeningsTest extends TestCase
     #[DataProvider('skies')]
     public function testTheOpenSkyComesIn(array $finishes, float $fewest, float $most): void
     {
-        $point = RoomForm::glow(self::room($finishes), self::place())->at(new \DateTimeImmutable('2027-06-20 11:00 UTC'));
+        $point = GlowForm::glow(self::room($finishes), self::place())->at(new \DateTimeImmutable('2027-06-20 11:00 UTC'));
         self::assertGreaterThan($fewest, $point->glow->ev);
         self::assertLessThan($most, $point->glow->ev);
     }
@@ -66,7 +67,7 @@ final class OpeningsTest extends TestCase
     public function testAtNightOpenAirIsDarkButForALampSomewhere(): void
     {
         $open = ['floor' => 'grass'] + array_fill_keys(array_column(Face::cases(), 'value'), 'open');
-        $night = RoomForm::glow(self::room($open), self::place())->at(new \DateTimeImmutable('2027-12-20 22:00 UTC'));
+        $night = GlowForm::glow(self::room($open), self::place())->at(new \DateTimeImmutable('2027-12-20 22:00 UTC'));
         self::assertEqualsWithDelta(-1.0, $night->glow->ev, 0.2);
     }
 
@@ -94,13 +95,13 @@ final class OpeningsTest extends TestCase
             foreach ($template->moments() as $moment) {
                 $columns = RoomLights::of($moment->room, $template->moments())->columns();
                 $room = RoomForm::whole()->stored(['windows' => []] + $columns + self::room(array_fill_keys(array_column(Face::cases(), 'value'), 'white-plaster'))->toArray());
-                $lamps = RoomForm::lamps($room);
+                $lamps = GlowForm::lamps($room);
                 $lux = $lamps[0]->at(\Kaddle\Core\Glow\Evening::minutes($moment->starts));
                 self::assertEqualsWithDelta($moment->glow, $lux->ev(), 0.05, $moment->name);
             }
         }
         self::assertSame([], RoomLights::of(RoomKind::OpenAir, [])->columns()['windows']);
-        self::assertEqualsWithDelta(4.0, ExposureValue::ofLight(RoomForm::lamps(RoomForm::whole()->stored(RoomLights::of(RoomKind::Barn, [])->columns()))[0]->light)->ev, 0.01);
+        self::assertEqualsWithDelta(4.0, ExposureValue::ofLight(GlowForm::lamps(RoomForm::whole()->stored(RoomLights::of(RoomKind::Barn, [])->columns()))[0]->light)->ev, 0.01);
     }
 
     private static function sun(string $utc): SunPosition
