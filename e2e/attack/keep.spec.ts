@@ -90,16 +90,17 @@ test('what is kept while somebody saves is put back elsewhere, whole; what is da
   const visitor = place.visitor();
   await visitor.signIn(DEMO);
   const { moment, stored } = await newNight(visitor, 'Kept');
-  const saving = { over: false, sent: 2 };
+  const saving = { over: false, sent: 2, kept: 2 };
   const saves = (async () => {
     let seen = stored;
     while (!saving.over) {
       saving.sent = Math.round((saving.sent + 0.01) * 100) / 100;
       seen = JSON.parse((await visitor.json('PUT', moment, movedTo(seen, saving.sent))).text) as Stored;
+      saving.kept = saving.sent;
     }
   })();
   await pause(500);
-  const from = saving.sent - 0.01; // the one under way may not be stored yet
+  const from = saving.kept; // the one under way may not be stored yet
   const kept = await place.run('backup', [file]);
   const until = saving.sent;
   saving.over = true;
