@@ -21,25 +21,22 @@ final readonly class ConjugateResiduals
     /**
      * @param list<float> $sum
      * @param list<float> $residual
-     * @param list<array{list<float>, list<float>}> $ways gone so far, and what each takes away, at right angles to each other
+     * @param list<array{list<float>, list<float>, float}> $ways gone so far, what each takes away, at right angles to
+     *     each other, and the square of its length
      */
     private function __construct(
         public array $sum,
         /** b − (1 − K)·sum. */
         public array $residual,
+        /** The square of its length. */
+        public float $missing,
         private array $ways,
     ) {}
 
     /** @param list<float> $first b */
     public static function for(array $first): self
     {
-        return new self(array_fill(0, count($first), 0.0), $first, []);
-    }
-
-    /** Length of what is still missing. */
-    public function missing(): float
-    {
-        return sqrt(self::product($this->residual, $this->residual));
+        return new self(array_fill(0, count($first), 0.0), $first, self::product($first, $first), []);
     }
 
     /** @param list<float> $once K times the residual */
@@ -47,23 +44,22 @@ final readonly class ConjugateResiduals
     {
         $way = $this->residual;
         $taken = self::plus($this->residual, $once, -1.0);
-        foreach ($this->ways as [$before, $took]) {
-            $along = self::product($taken, $took);
+        foreach ($this->ways as [$before, $took, $square]) {
+            $along = self::product($taken, $took) / $square;
             $taken = self::plus($taken, $took, -$along);
             $way = self::plus($way, $before, -$along);
         }
-        $length = sqrt(self::product($taken, $taken));
-        if ($length < 1e-30) {
+        $square = self::product($taken, $taken);
+        if ($square < 1e-60) {
             return $this;
         }
-        $taken = self::times($taken, 1.0 / $length);
-        $way = self::times($way, 1.0 / $length);
-        $far = self::product($this->residual, $taken);
+        $far = self::product($this->residual, $taken) / $square;
 
         return new self(
             self::plus($this->sum, $way, $far),
             self::plus($this->residual, $taken, -$far),
-            [...array_slice($this->ways, 1 - self::REMEMBERED), [$way, $taken]],
+            $this->missing - $far * $far * $square,
+            [...array_slice($this->ways, 1 - self::REMEMBERED), [$way, $taken, $square]],
         );
     }
 
@@ -95,20 +91,5 @@ final readonly class ConjugateResiduals
         }
 
         return $sums;
-    }
-
-    /**
-     * @param list<float> $values
-     *
-     * @return list<float>
-     */
-    private static function times(array $values, float $factor): array
-    {
-        $products = [];
-        foreach ($values as $value) {
-            $products[] = $value * $factor;
-        }
-
-        return $products;
     }
 }

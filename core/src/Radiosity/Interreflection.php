@@ -73,9 +73,9 @@ final readonly class Interreflection
     {
         $seen = $this->patches->seenBy($probe);
         $sums = array_map(ConjugateResiduals::for(...), $this->reflected([$seen, $seen, $seen]));
-        $enough = array_map(static fn(ConjugateResiduals $s): float => self::CLOSE * $s->missing(), $sums);
+        $enough = array_map(static fn(ConjugateResiduals $s): float => self::CLOSE ** 2 * $s->missing, $sums);
         for ($step = 0; $step < self::MOST_STEPS; ++$step) {
-            $open = array_filter(array_keys($sums), static fn(int $band): bool => $sums[$band]->missing() > $enough[$band]);
+            $open = array_filter(array_keys($sums), static fn(int $band): bool => $sums[$band]->missing > $enough[$band]);
             if ($open === []) {
                 break;
             }

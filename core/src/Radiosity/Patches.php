@@ -147,8 +147,7 @@ final readonly class Patches
         };
         [$cutsU, $cutsV] = [$this->cuts[$u], $this->cuts[$v]];
         [$perU, $perV] = [$cutsU / $this->extents[$u], $cutsV / $this->extents[$v]];
-        $byCell = $this->byCell[$ends->face->value];
-        $shares = [];
+        $byCell = array_fill(0, $cutsU * $cutsV, 0.0);
         foreach ($along as $i => $place) {
             $placeU = $place * $perU - 0.5;
             $placeV = $across[$i] * $perV - 0.5;
@@ -157,14 +156,15 @@ final readonly class Patches
             $farU = $placeU - $cellU;
             $farV = $placeV - $cellV;
             $cell = $cellU * $cutsV + $cellV;
-            foreach ([
-                [$cell, (1.0 - $farU) * (1.0 - $farV)],
-                [$cell + 1, (1.0 - $farU) * $farV],
-                [$cell + $cutsV, $farU * (1.0 - $farV)],
-                [$cell + $cutsV + 1, $farU * $farV],
-            ] as [$at, $share]) {
-                $patch = $byCell[$at];
-                $shares[$patch] = ($shares[$patch] ?? 0.0) + $share;
+            $byCell[$cell] += (1.0 - $farU) * (1.0 - $farV);
+            $byCell[$cell + 1] += (1.0 - $farU) * $farV;
+            $byCell[$cell + $cutsV] += $farU * (1.0 - $farV);
+            $byCell[$cell + $cutsV + 1] += $farU * $farV;
+        }
+        $shares = [];
+        foreach ($byCell as $cell => $share) {
+            if ($share !== 0.0) {
+                $shares[$this->byCell[$ends->face->value][$cell]] = $share;
             }
         }
 
