@@ -34,5 +34,7 @@ final readonly class Mark
         public ?Length $focus = null,
         /** What the pop holds; for movement only. */
         public ?PopHold $pop = null,
+        /** Share of the light on the people that is the room's; for hands and movement only. */
+        public float $roomShare = 1.0,
     ) {}
 }

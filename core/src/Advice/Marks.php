@@ -22,11 +22,16 @@ final readonly class Marks
     private function __construct(
         private Moment $moment,
         private PopHold $pop,
+        /** Share of the light on the people that is the room's: what a pop lights neither hands nor movement smear. */
+        private float $roomShare,
     ) {}
 
     public static function of(Solution $solution): self
     {
-        return new self($solution->moment, PopHold::of($solution));
+        $levels = $solution->levels;
+        $room = $levels->room->ratio();
+
+        return new self($solution->moment, PopHold::of($solution), $room / max(1e-12, $room + $levels->faceFlash->ratio()));
     }
 
     /** @return list<Mark> */
@@ -63,19 +68,33 @@ final readonly class Marks
 
     private function hold(): Mark
     {
-        $slowest = $this->firstFrom($this->moment->body->steadinessAt($this->moment->lens->focalLength)->timeValue());
+        $slowest = $this->firstFrom($this->forgiven($this->moment->body->steadinessAt($this->moment->lens->focalLength)->timeValue()));
 
-        return new Mark(MarkKind::Hold, $slowest->tv->thirtieths, null);
+        return new Mark(MarkKind::Hold, $slowest->tv->thirtieths, null, roomShare: $this->roomShare);
     }
 
     private function blur(): Mark
     {
         $blur = $this->moment->blur();
-        $shutter = $this->firstFrom($blur->sharpFrom());
+        $from = $this->forgiven($blur->sharpFrom());
+        $shutter = $this->firstFrom($from);
+        $isReached = $shutter->tv->value() >= $from - 1e-9;
 
-        return $shutter->tv->value() < $blur->sharpFrom() - 1e-9
-            ? new Mark(MarkKind::Blur, 1 + $shutter->tv->thirtieths, null, isReached: false, pop: $this->pop)
-            : new Mark(MarkKind::Blur, $shutter->tv->thirtieths, null, smear: $blur->shareAt($shutter), pop: $this->pop);
+        return new Mark(
+            MarkKind::Blur,
+            $shutter->tv->thirtieths + ($isReached ? 0 : 1),
+            null,
+            isReached: $isReached,
+            smear: $blur->shareAt($shutter),
+            pop: $this->pop,
+            roomShare: $this->roomShare,
+        );
+    }
+
+    /** Time value with the room's share taken into account: half the light leaves half the smear to be seen. */
+    private function forgiven(float $tv): float
+    {
+        return $tv + log(max(1e-12, $this->roomShare), 2);
     }
 
     private function even(): Mark

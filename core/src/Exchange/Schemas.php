@@ -6,6 +6,7 @@ namespace Kaddle\Core\Exchange;
 
 use Kaddle\Core\Document\CostsDocument;
 use Kaddle\Core\Document\DocumentSchema;
+use Kaddle\Core\Document\DragDocument;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Form\BounceForm;
 use Kaddle\Core\Form\MomentForm;
@@ -22,7 +23,7 @@ final class Schemas
         $schemas = [
             'moment' => [
                 'A moment',
-                'One planned situation: the input of `light solve` and `light costs`.',
+                'One planned situation: the input of `light solve`, `light costs` and `light drag`.',
                 MomentForm::document()->schema(),
             ],
             'solution' => [
@@ -34,6 +35,11 @@ final class Schemas
                 'Costs',
                 'What `light costs` gives: what a change costs, all settings left alone.',
                 DocumentSchema::of(CostsDocument::class),
+            ],
+            'drag' => [
+                'A drag',
+                'What `light drag` gives: what a long exposure of a moment looks like.',
+                DocumentSchema::of(DragDocument::class),
             ],
             'bounce' => [
                 'Rooms with lights',

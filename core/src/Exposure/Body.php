@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Exposure;
 
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
 
 /**
@@ -14,6 +15,9 @@ use Kaddle\Core\Quantity\Step;
  */
 final readonly class Body
 {
+    public const USUAL_PIXELS = 6000;
+
+    /** @param list<SecondCurtainLack> $lacksSecondCurtain with what it has none */
     private function __construct(
         /** Third or half stops; bodies know no other. */
         public Step $step,
@@ -28,12 +32,20 @@ final readonly class Body
         public float $crop,
         /** k in the hand-held rule, 1 to 2. */
         public float $strictness,
+        /** Its fastest shutter; a flash that pulses goes along. */
+        public Shutter $fastest,
+        /** Pixels across the frame, 1000 to 20 000. */
+        public int $pixels,
+        public array $lacksSecondCurtain,
     ) {}
 
     /**
      * @param float $stabiliser stops
      * @param float $crop factor against 36 mm x 24 mm
      * @param float $strictness k in the hand-held rule
+     * @param Shutter|null $fastest null for what all focal-plane shutters have
+     * @param int $pixels across the frame
+     * @param list<SecondCurtainLack>|null $lacksSecondCurtain null for what most bodies lack
      *
      * @throws ImpossibleGear
      * @throws OutOfRange
@@ -46,7 +58,11 @@ final readonly class Body
         float $stabiliser,
         float $crop,
         float $strictness,
+        ?Shutter $fastest = null,
+        int $pixels = self::USUAL_PIXELS,
+        ?array $lacksSecondCurtain = null,
     ): self {
+        $fastest ??= Shutter::fastest();
         if ($step !== Step::Third && $step !== Step::Half) {
             throw ImpossibleGear::because('A body turns in third or half stops.');
         }
@@ -54,6 +70,9 @@ final readonly class Body
             throw ImpossibleGear::because(
                 "The usable ISO {$usableIso->label()} lies below the lowest ISO {$baseIso->label()}.",
             );
+        }
+        if ($fastest->tv->thirtieths < $sync->tv->thirtieths) {
+            throw ImpossibleGear::because("The fastest shutter {$fastest->label()} is slower than sync speed, {$sync->label()}.");
         }
 
         return new self(
@@ -64,7 +83,15 @@ final readonly class Body
             Steadiness::stabiliserRange()->checked('stabiliser', $stabiliser),
             Optics::cropRange()->checked('crop factor', $crop),
             Steadiness::strictnessRange()->checked('hand-held rule k', $strictness),
+            $fastest,
+            (int) self::pixelRange()->checked('pixels across the frame', $pixels),
+            $lacksSecondCurtain ?? SecondCurtainLack::USUAL,
         );
+    }
+
+    public static function pixelRange(): Range
+    {
+        return Range::between(1000.0, 20_000.0, 'pixels', 100.0);
     }
 
     /** @param float $focalLength mm, as engraved */

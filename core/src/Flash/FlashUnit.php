@@ -33,6 +33,7 @@ final readonly class FlashUnit
         /** Of the bare head. */
         public Kelvin $colour,
         public PopLength $pop,
+        public Firing $firing,
     ) {}
 
     /**
@@ -51,6 +52,7 @@ final readonly class FlashUnit
         bool $highSpeed = false,
         ?Kelvin $colour = null,
         ?PopLength $pop = null,
+        ?Firing $firing = null,
     ): self {
         if (!self::lowestRange()->contains($lowestUnderFull)) {
             throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestRange());
@@ -65,6 +67,7 @@ final readonly class FlashUnit
             $highSpeed,
             $colour ?? Kelvin::of(Gel::USUAL_HEAD),
             $pop ?? PopLength::usual(),
+            $firing ?? Firing::usual(),
         );
     }
 
@@ -88,6 +91,7 @@ final readonly class FlashUnit
             $this->highSpeed,
             $this->colour,
             $this->pop,
+            $this->firing,
         );
     }
 

@@ -78,6 +78,18 @@ final readonly class PopLength
         return $this->constant * self::cut(-$output->value(), log(10.0)) + $this->end;
     }
 
+    /**
+     * t0.5, over half of the peak: the one that makers print.
+     *
+     * @param Output $output not off
+     *
+     * @return float s
+     */
+    public function printed(Output $output): float
+    {
+        return $this->constant * self::cut(-$output->value(), M_LN2) + $this->end;
+    }
+
     /** Time over a share of the peak, in time constants: −ln(1 − p), as far as the pop itself has not fallen under it. */
     private static function cut(float $underFull, float $fallen): float
     {

@@ -104,6 +104,7 @@ final class MomentForm
                     PartKind::one(self::dialled()),
                     otherwise: ['body' => 0.0, 'exposure' => 0.0],
                 ),
+                DragForm::field(),
             ],
         );
     }
@@ -144,6 +145,7 @@ final class MomentForm
                 Field::needed('body', 'body', PartKind::one(BodyForm::figures())),
                 Field::needed('lens', 'lens', PartKind::one(LensForm::figures())),
                 Field::needed('flash', 'flash', PartKind::one(UnitForm::figures())),
+                DragForm::field(),
             ],
         );
     }

@@ -15,6 +15,7 @@ use Kaddle\Core\Intake\Fields;
 use Kaddle\Core\Intake\Json;
 use Kaddle\Core\Intake\JsonSize;
 use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Motion\Drag;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Situation\Moment;
@@ -29,7 +30,7 @@ final class MomentReader
 {
     /** A moment takes one or two kilobytes; whatever is larger is something else. */
     public const MOST_BYTES = 65_536;
-    private const MOST_VALUES = 4000;
+    private const MOST_VALUES = 6000;
 
     private function __construct() {}
 
@@ -79,8 +80,11 @@ final class MomentReader
         }
         $look = LookForm::look($document, $body, $lens, $unit);
         $pointing = HeadForm::pointing($document, $unit);
+        $drag = $document->has('drag') && $document->isSound('drag') ? $document->record('drag') : null;
+        $moves = $drag === null ? Drag::none() : DragForm::drag($drag, $lens);
 
-        return $scene === null || $glow === null || $look === null || $pointing === null || !$document->isSound(
+        return $scene === null || $glow === null || $look === null || $pointing === null || $moves === null || !$document->isSound(
+            'drag',
             'people',
             'mains',
             'outdoors',
@@ -95,9 +99,10 @@ final class MomentReader
                 $body,
                 $lens,
                 $unit,
-                SceneForm::peopleOf($document->record('people')),
+                SceneForm::peopleOf($document->record('people'), $drag),
                 $document->choice('mains', Mains::class),
                 $document->has('outdoors') ? ExposureValue::atIso100($document->number('outdoors')) : null,
+                $moves,
             );
     }
 }

@@ -122,16 +122,24 @@ final class SceneForm
         }
     }
 
-    /** @param Record $people sound */
-    public static function peopleOf(Record $people): People
+    /**
+     * @param Record $people sound
+     * @param Record|null $drag sound; how they go on the bench, where somebody has said so there
+     */
+    public static function peopleOf(Record $people, ?Record $drag = null): People
     {
+        $movement = $drag?->has('movement') === true
+            ? $drag->choice('movement', Movement::class)
+            : $people->choice('movement', Movement::class);
+
         return People::ofMetres(
-            $people->choice('movement', Movement::class),
+            $movement,
             $people->number('depth'),
             $people->choice('clothing', Clothing::class),
             $people->choice('behind', Behind::class),
             $people->whole('count'),
             self::shining($people),
+            $drag === null ? null : DragForm::going($drag, $movement),
         );
     }
 

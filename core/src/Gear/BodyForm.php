@@ -7,10 +7,12 @@ namespace Kaddle\Core\Gear;
 use Kaddle\Core\Exposure\Body;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Optics;
+use Kaddle\Core\Exposure\SecondCurtainLack;
 use Kaddle\Core\Exposure\SettingKinds;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Exposure\Steadiness;
 use Kaddle\Core\Intake\ChoiceKind;
+use Kaddle\Core\Intake\ChoicesKind;
 use Kaddle\Core\Intake\Field;
 use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\Record;
@@ -21,7 +23,7 @@ use Kaddle\Core\Quantity\Step;
 final class BodyForm
 {
     /** What light is reckoned with; the rest is for the bag. */
-    public const FIGURES = ['step', 'sync', 'baseIso', 'usableIso', 'stabiliser', 'crop', 'strictness'];
+    public const FIGURES = ['step', 'sync', 'baseIso', 'usableIso', 'stabiliser', 'crop', 'strictness', 'fastest', 'pixels', 'lacksSecondCurtain'];
 
     private function __construct() {}
 
@@ -45,6 +47,25 @@ final class BodyForm
                 'hand-held rule k',
                 NumberKind::within(Steadiness::strictnessRange()),
                 't = 1/(k·f): 1 for steady hands, 2 to be sure.',
+            ),
+            Field::optional(
+                'fastest',
+                'fastest shutter',
+                SettingKinds::shutter('1/8000'),
+                'With its mechanical curtains. Left out, 1/4000.',
+            ),
+            Field::optional(
+                'pixels',
+                'pixels across the frame',
+                NumberKind::whole(Body::pixelRange()),
+                'Of a picture held level: a smear is told in them too.',
+                Body::USUAL_PIXELS,
+            ),
+            Field::optional(
+                'lacksSecondCurtain',
+                'limits of the second curtain',
+                ChoicesKind::among(SecondCurtainLack::cases()),
+                'What it does not go together with. Left out, with a wireless flash and with high-speed sync, as on most bodies.',
             ),
             Field::optional('metering', 'flash metering', ChoiceKind::among(Metering::cases())),
             Field::optional(
@@ -80,8 +101,11 @@ final class BodyForm
             'usableIso',
             static fn(): Iso => Iso::fromLabel($figures->text('usableIso'), $step),
         );
+        $fastest = $figures->has('fastest')
+            ? $figures->attempt('fastest', static fn(): Shutter => Shutter::fromLabel($figures->text('fastest'), $step))
+            : Shutter::fastest();
 
-        return $sync === null || $base === null || $usable === null
+        return $fastest === null || $sync === null || $base === null || $usable === null
             ? null
             : $blamed->attempt($blame, static fn(): Body => Body::of(
                 $step,
@@ -91,6 +115,9 @@ final class BodyForm
                 $figures->number('stabiliser'),
                 $figures->number('crop'),
                 $figures->number('strictness'),
+                $fastest,
+                $figures->whole('pixels'),
+                $figures->has('lacksSecondCurtain') ? $figures->choices('lacksSecondCurtain', SecondCurtainLack::class) : null,
             ));
     }
 }

@@ -16,7 +16,6 @@ use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\KaddleException;
-use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
 
 /** A lens: with all its focal lengths in a bag, at one of them in a moment document. */
@@ -38,14 +37,14 @@ final class LensForm
                 'From short to long; one for a lens that does not zoom.',
             ),
             ...self::stops(),
-            ...[Field::optional('closest', 'close limit', NumberKind::within(Range::between(0.1, 10.0, 'm', 0.05)))],
+            ...[self::closest()],
         )->checked(self::mustBePossible(...));
     }
 
     /** As a moment document carries it. */
     public static function figures(): Shape
     {
-        return Shape::of(self::focalLength(), self::widest(), ...self::stops());
+        return Shape::of(self::focalLength(), self::widest(), ...self::stops(), ...[self::closest()]);
     }
 
     public static function focalLength(): Field
@@ -75,6 +74,7 @@ final class LensForm
                     $narrowest,
                     $from,
                     $to,
+                    $figures->number('closest'),
                 ),
             );
     }
@@ -118,6 +118,17 @@ final class LensForm
         } catch (KaddleException $e) {
             $piece->fault('openings', $e->sentence());
         }
+    }
+
+    private static function closest(): Field
+    {
+        return Field::optional(
+            'closest',
+            'close limit',
+            NumberKind::within(Lens::closestRange()),
+            'The nearest that it focuses to.',
+            Lens::USUAL_CLOSEST,
+        );
     }
 
     private static function widest(): Field

@@ -29,8 +29,16 @@ final class MomentParts
         return [
             'focalLength' => $focalLength,
             'widest' => LensForm::openings($piece)->at($focal)->label(),
-            ...array_intersect_key($piece->toArray(), array_flip(['narrowest', 'bestFrom', 'bestTo'])),
+            ...array_intersect_key($piece->toArray(), array_flip(['narrowest', 'bestFrom', 'bestTo', 'closest'])),
         ];
+    }
+
+    /** @return array{recycle?: float} s after a full pop with the first kind of battery that it takes */
+    private static function recycle(Record $piece): array
+    {
+        $feeds = $piece->has('feeds') ? $piece->records('feeds') : [];
+
+        return $feeds === [] ? [] : ['recycle' => $feeds[0]->number('fullSeconds')];
     }
 
     /**
@@ -47,6 +55,7 @@ final class MomentParts
 
         return [
             ...$part($piece, ...UnitForm::FIGURES),
+            ...self::recycle($piece),
             'units' => $units,
             ...($modifier === null ? [] : ['modifier' => $part($modifier, 'kind', 'dimming')]),
             ...($gel === null ? [] : ['gel' => $part($gel, 'shift', 'loss')]),

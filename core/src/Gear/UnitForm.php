@@ -6,6 +6,7 @@ namespace Kaddle\Core\Gear;
 
 use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Flash\EdgedSpread;
+use Kaddle\Core\Flash\Firing;
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\PopLength;
 use Kaddle\Core\Flash\ZoomStep;
@@ -26,7 +27,9 @@ use Kaddle\Core\Quantity\Step;
 final class UnitForm
 {
     /** What light is reckoned with; the rest is for the bag. */
-    public const FIGURES = ['zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed', 'durations', 'kelvin'];
+    public const FIGURES = [
+        'zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed', 'durations', 'kelvin', 'metered', 'rearCurtain',
+    ];
 
     /** Where a head that does not zoom is said to stand, mm. */
     private const ANY_ZOOM = 35.0;
@@ -81,6 +84,9 @@ final class UnitForm
                 Field::optional('highSpeed', 'high-speed sync', new FlagKind(), otherwise: false),
                 self::durations(),
                 self::kelvin(),
+                Field::optional('metered', 'meters by itself', new FlagKind(), 'By a preflash.', false),
+                Field::optional('rearCurtain', 'second curtain', new FlagKind(), otherwise: true),
+                Field::optional('recycle', 'recycle after a full pop', NumberKind::within(PowerSource::secondsRange())),
             ],
             ...OutfitForm::fields(),
         )->inOneWay([['guideNumber', 'coverage'], ['zoom', 'bounceZoom']]);
@@ -113,6 +119,11 @@ final class UnitForm
             $figures->flag('highSpeed'),
             $figures->has('kelvin') ? Kelvin::of($figures->number('kelvin')) : null,
             self::pop($figures),
+            Firing::of(
+                $figures->flag('metered'),
+                $figures->flag('rearCurtain'),
+                $figures->has('recycle') ? $figures->number('recycle') : null,
+            ),
         );
     }
 

@@ -66,7 +66,7 @@ final readonly class Record
 
     public function flag(string $name): bool
     {
-        return ($this->values[$name] ?? false) === true;
+        return ($this->values[$name] ?? $this->shape->field($name)->otherwise()) === true;
     }
 
     /** @return array{float, float, float} */

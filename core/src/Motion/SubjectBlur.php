@@ -31,7 +31,7 @@ final readonly class SubjectBlur
 
     /**
      * @param float $distance m to the subject, above 0
-     * @param float $speed m/s across the picture, above 0
+     * @param float $speed m/s across the picture, 0 or more
      *
      * @throws OutOfRange
      */
@@ -41,7 +41,7 @@ final readonly class SubjectBlur
         $away = Range::between(0.01, 1000.0, 'm', 0.1)->checked('distance', $distance) - $f;
 
         return new self(
-            $f * Range::between(0.001, 100.0, 'm/s', 0.1)->checked('speed', $speed) / max(1e-6, $away) / $optics->frameWidth(),
+            $f * Range::between(0.0, 100.0, 'm/s', 0.1)->checked('speed', $speed) / max(1e-6, $away) / $optics->frameWidth(),
         );
     }
 
@@ -61,9 +61,9 @@ final readonly class SubjectBlur
         return $this->perSecond * $seconds;
     }
 
-    /** Time value Tv from which on the smear still looks sharp. */
+    /** Time value Tv from which on the smear still looks sharp; endlessly slow for who holds quite still. */
     public function sharpFrom(): float
     {
-        return log($this->perSecond / self::SHARP, 2);
+        return $this->perSecond > 0.0 ? log($this->perSecond / self::SHARP, 2) : -INF;
     }
 }

@@ -50,8 +50,8 @@ enum Caution: string
             $framesPerMinute >= self::ROW ? self::Epilepsy : null,
             in_array(Presence::Flames, $presence, true) ? self::Flames : null,
             in_array(Presence::Animals, $presence, true) ? self::Animals : null,
-            in_array(Presence::Floor, $presence, true) || $movement === Movement::Dance ? self::Floor : null,
-            $movement === Movement::Walk ? self::Walking : null,
+            in_array(Presence::Floor, $presence, true) || $movement->isDance() ? self::Floor : null,
+            $movement->isWalk() ? self::Walking : null,
             $energy !== null && $energy->overheats() ? self::Hot : null,
         ], static fn(?self $c): bool => $c !== null));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\People;
 
+use Kaddle\Core\Motion\Going;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 
@@ -25,6 +26,8 @@ final readonly class People
         public int $count,
         /** What shines behind them, where somebody says; null takes the usual for what stands there. */
         public ?Shining $shining,
+        /** How fast and which way: as somebody says, or as is usual for the movement, across the picture. */
+        public Going $going,
     ) {}
 
     /**
@@ -40,6 +43,7 @@ final readonly class People
         Behind $behind,
         int $count = 1,
         ?Shining $shining = null,
+        ?Going $going = null,
     ): self {
         return new self(
             $movement,
@@ -48,6 +52,7 @@ final readonly class People
             $behind,
             (int) self::countRange()->checked('number of people', $count),
             $shining,
+            $going ?? Going::ofMetresPerSecond($movement->speed()),
         );
     }
 

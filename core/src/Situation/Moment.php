@@ -17,6 +17,7 @@ use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ZoomStep;
+use Kaddle\Core\Motion\Drag;
 use Kaddle\Core\Motion\SubjectBlur;
 use Kaddle\Core\People\People;
 use Kaddle\Core\Quantity\ExposureValue;
@@ -56,6 +57,8 @@ final readonly class Moment
         public Mains $mains,
         /** Light of the open sky at that hour; null where nobody knows it. */
         public ?ExposureValue $outdoors,
+        /** What moves while the shutter is open. */
+        public Drag $drag,
     ) {
         $this->roomLevel = $look->levelOf($glow);
         $this->optics = Optics::ofMillimetres($lens->focalLength, $body->crop);
@@ -72,8 +75,9 @@ final readonly class Moment
         People $people,
         Mains $mains,
         ?ExposureValue $outdoors = null,
+        ?Drag $drag = null,
     ): self {
-        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains, $outdoors);
+        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains, $outdoors, $drag ?? Drag::none());
     }
 
     /** The same through another lens. */
@@ -90,6 +94,7 @@ final readonly class Moment
             $this->people,
             $this->mains,
             $this->outdoors,
+            $this->drag,
         );
     }
 
@@ -111,6 +116,7 @@ final readonly class Moment
             $this->people,
             $this->mains,
             $this->outdoors,
+            $this->drag,
         );
     }
 
@@ -128,6 +134,7 @@ final readonly class Moment
             $this->people,
             $this->mains,
             $this->outdoors,
+            $this->drag,
         );
     }
 
@@ -136,13 +143,8 @@ final readonly class Moment
     {
         $near = $this->scene->distance;
         [$needed] = DepthOfField::forGroup($this->optics, $near, $near + $this->people->depth);
-        foreach (Aperture::scale($this->body->step, $this->lens->widest, $this->lens->narrowest) as $aperture) {
-            if ($aperture->av->value() >= $needed - 1e-9) {
-                return $aperture;
-            }
-        }
 
-        return null;
+        return $this->lens->firstFrom($this->body->step, $needed);
     }
 
     /** Time value Tv of the slowest shutter that comes into question: what hands hold, or what people bear where shake is meant. */
@@ -158,7 +160,7 @@ final readonly class Moment
     /** The fastest shutter that lights the whole frame. */
     public function fastestShutter(): Shutter
     {
-        return $this->look->aids->pulses() || $this->look->withoutFlash ? Shutter::fastest() : $this->body->sync;
+        return $this->look->aids->pulses() || $this->look->withoutFlash ? $this->body->fastest : $this->body->sync;
     }
 
     /** Where to focus so that the whole group is sharp. */
@@ -172,7 +174,7 @@ final readonly class Moment
     /** How far the people smear by the light of the room. */
     public function blur(): SubjectBlur
     {
-        return SubjectBlur::atMetres($this->optics, $this->scene->distance, $this->people->movement->speed());
+        return SubjectBlur::atMetres($this->optics, $this->scene->distance, abs($this->people->going->across()));
     }
 
     /** @return non-empty-list<HeadAim> the ways to weigh: all that are open, and the hand's own */

@@ -24,6 +24,9 @@ final class MarkWords
     /** So many of the fastest shutters under which lamps look alike are named. */
     private const NAMED = 4;
 
+    /** Share of room light from which it is all of it. */
+    private const ALL = 0.995;
+
     private function __construct() {}
 
     public static function of(Mark $mark, Moment $moment, Voice $voice): string
@@ -55,12 +58,12 @@ final class MarkWords
             ? sprintf(', stabiliser %s stops', Number::plain($body->stabiliser, 1))
             : '';
 
-        return sprintf(
-            'Hands hold %s (k %s%s).',
-            self::shutter((int) $mark->from),
-            Number::plain($body->strictness, 1),
-            $stabiliser,
-        );
+        $rule = sprintf('(k %s%s)', Number::plain($body->strictness, 1), $stabiliser);
+        $from = self::shutter((int) $mark->from);
+
+        return $mark->roomShare > self::ALL
+            ? "Hands hold $from $rule."
+            : sprintf('%s of the face is room light: hands hold it from %s %s; what only the room lights shakes sooner.', self::percent($mark->roomShare), $from, $rule);
     }
 
     private static function blur(Mark $mark, Moment $moment): string
@@ -68,6 +71,16 @@ final class MarkWords
         $people = "people who {$moment->people->movement->inWords()}";
         if (!$mark->isReached) {
             return sprintf('By room light alone no shutter holds %s here; %s.', $people, self::pop($mark));
+        }
+        if ($mark->roomShare <= self::ALL) {
+            return sprintf(
+                '%s of the face is room light: %s smear %s mm by it at %s, and no longer show it from there on; %s.',
+                self::percent($mark->roomShare),
+                $people,
+                Number::plain(1000.0 * $mark->smear * $moment->optics->frameWidth(), 2),
+                self::shutter((int) $mark->from),
+                self::pop($mark),
+            );
         }
         $share = Number::plain(100.0 * $mark->smear, 2);
 
@@ -78,6 +91,11 @@ final class MarkWords
             $share,
             self::pop($mark),
         );
+    }
+
+    private static function percent(float $share): string
+    {
+        return Number::plain(100.0 * $share, 0) . ' %';
     }
 
     private static function pop(Mark $mark): string

@@ -67,6 +67,39 @@ final class LightCommandTest extends TestCase
         self::assertKeepsTo('costs.schema.json', $out);
     }
 
+    public function testShowsADragAndItsExampleKeepsToTheMomentSchema(): void
+    {
+        $example = (string) file_get_contents(__DIR__ . '/../../examples/first-dance-drag.json');
+        self::assertKeepsTo('moment.schema.json', $example);
+        [$exit, $out, $err] = self::light(['drag'], $example);
+        self::assertSame([0, ''], [$exit, $err]);
+        self::assertKeepsTo('drag.schema.json', $out);
+    }
+
+    /** @param array<string, mixed> $drag */
+    #[DataProvider('impossibleDrags')]
+    public function testRefusesADragThatCannotBeByItsField(array $drag, string $field, string $range): void
+    {
+        [$exit, $out, $err] = self::light(['drag'], json_encode(Moments::documentWith(['drag' => $drag, 'lens.closest' => 0.45]), JSON_THROW_ON_ERROR));
+        self::assertSame([2, ''], [$exit, $out]);
+        self::assertStringContainsString(sprintf('"field": "drag.%s"', $field), $err);
+        self::assertStringContainsString($range, $err);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function impossibleDrags(): iterable
+    {
+        $lamp = ['across' => 1, 'up' => 1, 'away' => 9, 'ev' => 12];
+        yield 'faster than anybody' => [['speed' => 15.5], 'speed', '0 to 15 m'];
+        yield 'no time' => [['seconds' => 0], 'seconds', '3600 s'];
+        yield 'more than an hour' => [['seconds' => 3601], 'seconds', '3600 s'];
+        yield 'more lamps than anybody enters' => [['lamps' => array_fill(0, 201, $lamp)], 'lamps', '200'];
+        yield 'beyond a turn' => [['camera' => 'twist', 'angle' => 361], 'angle', '360'];
+        yield 'a zoom to nothing' => [['camera' => 'zoom', 'ratio' => 0], 'ratio', '0.1 to 10'];
+        yield 'nearer than the lens goes' => [['focus' => 0.4], 'focus', 'from 0.45 m on'];
+        yield 'a zone that ends before it begins' => [['zoneFrom' => 3, 'zoneTo' => 1], 'zoneTo', 'farther away'];
+    }
+
     public function testBouncesManyRoomsOrOne(): void
     {
         $rooms = json_decode((string) file_get_contents(__DIR__ . '/../golden/rooms.json'), true, 16, JSON_THROW_ON_ERROR);

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Colour;
+
+use Kaddle\Core\Quantity\Mired;
+use Kaddle\Core\Quantity\Rgb;
+
+/**
+ * The light of things that glow because they are hot.
+ *
+ * @see docs/physics.md, “Gels”
+ *
+ * @phpstan-all-methods-pure
+ */
+final class BlackBody
+{
+    private function __construct() {}
+
+    /**
+     * Linear BT.709 of the black body at equal luminance; chromaticity by the cubic
+     * splines of Kim et al. (2002), 1667 to 25000 K.
+     */
+    public static function light(Mired $colour): Rgb
+    {
+        $mired = $colour->mired;
+        $k = $mired / 1000.0;
+        $x = $mired > 250.0
+            ? ((-0.2661239 * $k - 0.2343589) * $k + 0.8776956) * $k + 0.179910
+            : ((-3.0258469 * $k + 2.1070379) * $k + 0.2226347) * $k + 0.240390;
+        $y = match (true) {
+            $mired > 450.045 => ((-1.1063814 * $x - 1.34811020) * $x + 2.18555832) * $x - 0.20219683,
+            $mired > 250.0 => ((-0.9549476 * $x - 1.37418593) * $x + 2.09137015) * $x - 0.16748867,
+            default => ((3.0817580 * $x - 5.87338670) * $x + 3.75112997) * $x - 0.37001483,
+        };
+        $xx = $x / $y;
+        $zz = (1.0 - $x - $y) / $y;
+
+        return Rgb::of(
+            3.2406 * $xx - 1.5372 - 0.4986 * $zz,
+            -0.9689 * $xx + 1.8758 + 0.0415 * $zz,
+            max(0.005, 0.0557 * $xx - 0.2040 + 1.0570 * $zz),
+        );
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Document;
+
+use Kaddle\Core\Drag\Cure;
+use Kaddle\Core\Drag\DragView;
+use Kaddle\Core\Motion\BackdropLamp;
+use Kaddle\Core\Motion\Curtain;
+use Kaddle\Core\Motion\Trail;
+use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\DragWords;
+use Kaddle\Core\Words\Voice;
+
+/** What a long exposure of a moment looks like. Schema: drag.schema.json. */
+final readonly class DragDocument
+{
+    /**
+     * @param list<CureDocument> $cures
+     * @param list<TrailDocument> $trails
+     * @param list<CurtainDocument> $curtains
+     */
+    private function __construct(
+        /** Format of this document. */
+        public int $version,
+        /** "1/4 s, f/8, ISO 200, 1/8" */
+        public string $settings,
+        /** s that the shutter is open. */
+        public float $seconds,
+        public GhostDocument $ghost,
+        /** What cleans the figure, fewest clicks first. @var list<CureDocument> */
+        public array $cures,
+        public PopDocument $pop,
+        /** By hands that hold still. */
+        public SmearDocument $shake,
+        public string $shakeSentence,
+        /** In the order of the lamps. @var list<TrailDocument> */
+        public array $trails,
+        public FlickerDocument $flicker,
+        /** First and second. @var list<CurtainDocument> */
+        public array $curtains,
+        /** With which the picture is taken. */
+        public Curtain $curtain,
+        public string $advice,
+        public ZoneDocument $zone,
+        /** null where nobody counts the beat. */
+        public ?BeatsDocument $beats,
+        /** null where nobody passes. */
+        public ?CrowdDocument $crowd,
+        public FigureDocument $figure,
+        /** How sure the figures are. */
+        public string $doubt,
+    ) {}
+
+    public static function of(Solution $solution, Voice $voice): self
+    {
+        $view = DragView::of($solution);
+        $moment = $solution->moment;
+        $covers = $view->crowdCovers();
+        $beats = $view->beats();
+
+        return new self(
+            1,
+            DragWords::settings($view),
+            $view->exposing->time->seconds,
+            GhostDocument::of($view),
+            array_map(static fn(Cure $c): CureDocument => CureDocument::of($c), Cure::allFor($view)),
+            PopDocument::of($view),
+            SmearDocument::of($view->shake(), $moment),
+            DragWords::shake($view),
+            array_map(
+                static fn(Trail $t, BackdropLamp $l): TrailDocument => TrailDocument::of($t, $l->colour, $view),
+                $view->trails,
+                $moment->drag->lamps,
+            ),
+            FlickerDocument::of($view),
+            CurtainDocument::both($view),
+            $view->curtains->chosen,
+            DragWords::advice($view),
+            ZoneDocument::of($view, $voice),
+            $beats === null ? null : BeatsDocument::of($beats),
+            $covers === null ? null : CrowdDocument::of($covers, $view),
+            FigureDocument::of($view),
+            DragWords::doubt($view),
+        );
+    }
+}

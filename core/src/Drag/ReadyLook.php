@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Drag;
+
+use Kaddle\Core\Motion\CameraMoveKind;
+use Kaddle\Core\Motion\Curtain;
+use Kaddle\Core\People\Movement;
+use Kaddle\Core\Situation\Moment;
+
+/**
+ * Looks with the figures that they start from: what to set, as parts of a moment's document.
+ *
+ * @phpstan-all-methods-pure
+ */
+enum ReadyLook: string
+{
+    case StillInCrowd = 'still-in-crowd';
+    case Twist = 'twist';
+    case SweepAlong = 'sweep-along';
+    case Zoom = 'zoom';
+    case DrawnLights = 'drawn-lights';
+    case DayForNight = 'day-for-night';
+    case Silhouette = 'silhouette';
+    case Rim = 'rim';
+
+    /** Frame widths of the smear that a look shows a third of the way to the edge. */
+    private const SMEAR = 0.05;
+    private const THIRD = 0.3;
+
+    /** m/s of guests who pass. */
+    private const PASSING = 1.2;
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::StillInCrowd => 'still couple in a moving crowd',
+            self::Twist => 'twist',
+            self::SweepAlong => 'sweep with the dancer',
+            self::Zoom => 'zoom',
+            self::DrawnLights => 'lights drawn by the camera',
+            self::DayForNight => 'day for night',
+            self::Silhouette => 'silhouette',
+            self::Rim => 'rim of light',
+        };
+    }
+
+    /** The look that finds its settings; null where a time is all it takes. */
+    public function ask(): ?AskKind
+    {
+        return match ($this) {
+            self::StillInCrowd => AskKind::CrowdAway,
+            self::DrawnLights => AskKind::LampTrails,
+            self::Silhouette => AskKind::Silhouette,
+            self::Rim => AskKind::GlowBehind,
+            default => null,
+        };
+    }
+
+    /** Time to start from, as its label; null where the look leaves it. */
+    public function shutter(): ?string
+    {
+        return match ($this) {
+            self::Twist => '1/4',
+            self::SweepAlong => '1/8',
+            self::Zoom => '0.5 s',
+            default => null,
+        };
+    }
+
+    /** Stops under metered at which the room reads; null where the look leaves it. */
+    public function roomUnder(): ?float
+    {
+        return match ($this) {
+            self::Twist, self::Zoom => 2.0,
+            self::SweepAlong => 1.0,
+            self::DayForNight => 3.0,
+            default => null,
+        };
+    }
+
+    /**
+     * What moves, as a document tells it.
+     *
+     * @return array<string, mixed>
+     */
+    public function drag(Moment $moment): array
+    {
+        $going = $moment->people->going;
+
+        return match ($this) {
+            self::StillInCrowd => ['tripod' => true, 'movement' => Movement::Still->value, 'crowdSpeed' => self::PASSING],
+            self::Twist => self::turn(CameraMoveKind::Twist, rad2deg(self::SMEAR / self::THIRD)),
+            // The camera follows the way that they go in the time of the look.
+            self::SweepAlong => self::turn(
+                CameraMoveKind::Sweep,
+                rad2deg(atan(($going->across() === 0.0 ? Movement::Dance->speed() : $going->across()) * 0.125 / $moment->scene->distance)),
+            ),
+            self::Zoom => [
+                'camera' => CameraMoveKind::Zoom->value,
+                'ratio' => round(1.0 + self::SMEAR / self::THIRD, 2),
+                'curtain' => Curtain::First->value,
+            ],
+            self::DrawnLights => self::turn(CameraMoveKind::Sweep, 10.0),
+            self::DayForNight, self::Silhouette, self::Rim => [],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function turn(CameraMoveKind $kind, float $degrees): array
+    {
+        return ['camera' => $kind->value, 'angle' => round($degrees, 1), 'curtain' => Curtain::First->value];
+    }
+}

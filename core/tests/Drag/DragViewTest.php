@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests\Drag;
+
+use Kaddle\Core\Document\DragDocument;
+use Kaddle\Core\Drag\Cure;
+use Kaddle\Core\Drag\CurtainReason;
+use Kaddle\Core\Drag\DragView;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Motion\Curtain;
+use Kaddle\Core\Motion\GhostVerdict;
+use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Words\Voice;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A moment's long exposure: what comes out, which curtain, what cleans it. */
+final class DragViewTest extends TestCase
+{
+    /** Half a second of dancing in the middle of a lit hall. */
+    private const DANCE = [
+        'people' => ['movement' => 'dance', 'clothing' => 'white', 'behind' => 'dark-hall'],
+        'glow.ev' => 3,
+        'subject.height' => 1.6,
+        'look' => ['roomUnder' => 2, 'aperture' => 'f/5.6', 'locks' => ['shutter' => '1/4']],
+        'flash.metered' => true,
+    ];
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('choices')]
+    public function testTheCurtainIsAdvisedWithItsReason(array $changes, Curtain $advised, CurtainReason $reason, Curtain $chosen): void
+    {
+        $choice = self::view($changes + self::DANCE)->curtains;
+        self::assertSame([$advised, $reason, $chosen], [$choice->advised, $choice->reason, $choice->chosen]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, Curtain, CurtainReason, Curtain}> */
+    public static function choices(): iterable
+    {
+        [$first, $second] = Curtain::cases();
+        yield 'a dance' => [[], $second, CurtainReason::TrailFollows, $second];
+        yield 'the other is wanted' => [['drag' => ['curtain' => 'first']], $second, CurtainReason::TrailFollows, $first];
+        yield 'still people' => [['drag' => ['movement' => 'still', 'speed' => 0]], $first, CurtainReason::NoDifference, $first];
+        yield 'a unit without it' => [['flash.rearCurtain' => false], $first, CurtainReason::NotThere, $first];
+        yield 'it is wanted and not there' => [['flash.rearCurtain' => false, 'drag' => ['curtain' => 'second']], $first, CurtainReason::NotThere, $first];
+        yield 'from afar' => [['drag' => ['wireless' => true]], $first, CurtainReason::NotThere, $first];
+        yield 'from afar, with a body that can' => [['drag' => ['wireless' => true], 'body.lacksSecondCurtain' => []], $second, CurtainReason::TrailFollows, $second];
+        yield 'not with a preflash' => [['body.lacksSecondCurtain' => ['long-preflash']], $first, CurtainReason::NotThere, $first];
+        yield 'a twist' => [['drag' => ['camera' => 'twist', 'angle' => 20]], $first, CurtainReason::Framed, $first];
+        yield 'without flash' => [['look' => ['withoutFlash' => true] + self::DANCE['look']], $first, CurtainReason::NoFlash, $first];
+        yield 'pulses' => [
+            ['flash.highSpeed' => true, 'look' => ['roomUnder' => 1, 'aperture' => 'f/2', 'highSpeed' => true, 'locks' => ['shutter' => '1/1000']], 'glow.ev' => 9],
+            $first, CurtainReason::Pulses, $first,
+        ];
+    }
+
+    /** What a cure promises holds when it is set: the ghost is clean, a click less and it is not. */
+    public function testACureCleansWithTheClicksItSays(): void
+    {
+        $view = self::view(['glow.ev' => 4, 'look.roomUnder' => 2.5, 'look.locks.shutter' => '1/15', 'flash.guideNumber' => 60] + self::DANCE);
+        self::assertSame(GhostVerdict::Ghost, $view->ghost->verdict);
+        $cures = Cure::allFor($view);
+        self::assertNotSame([], $cures);
+        $clicks = array_map(static fn(Cure $c): int => $c->clicks, $cures);
+        $sorted = $clicks;
+        sort($sorted);
+        self::assertSame($sorted, $clicks, 'fewest first');
+    }
+
+    public function testACleanFigureWantsNoCure(): void
+    {
+        self::assertSame([], Cure::allFor(self::view(['drag' => ['speed' => 0]] + self::DANCE)));
+    }
+
+    /** A hand that holds the shutter open gathers more of the room, and the ghost with it. */
+    public function testATimeByHandCountsInPlaceOfTheShutters(): void
+    {
+        $set = self::view(self::DANCE);
+        $held = self::view(['drag' => ['seconds' => 2.0]] + self::DANCE);
+        self::assertEqualsWithDelta(8.0, $held->subject->room / $set->subject->room, 1e-6);
+        self::assertEqualsWithDelta(8.0, $held->ghost->smear / $set->ghost->smear, 1e-6);
+    }
+
+    public function testAShutterOf8000WithPulsesIsNoDarkBar(): void
+    {
+        $solution = MomentSolver::solve(Moments::with([
+            'glow.ev' => 12, 'body.fastest' => '1/8000', 'flash.highSpeed' => true, 'flash.guideNumber' => 60,
+            'look' => ['roomUnder' => 1, 'aperture' => 'f/1.8', 'highSpeed' => true, 'locks' => ['shutter' => '1/8000']],
+        ]));
+        self::assertSame('1/8000', $solution->best->choice->settings->shutter->label());
+        self::assertStringContainsString('pulses', DragDocument::of($solution, Voice::plain())->pop->sentence);
+    }
+
+    public function testTheExampleIsADragWithSecondCurtain(): void
+    {
+        $moment = MomentReader::fromJson((string) file_get_contents(__DIR__ . '/../../examples/first-dance-drag.json'));
+        $drag = DragDocument::of(MomentSolver::solve($moment), Voice::plain());
+        self::assertSame(Curtain::Second, $drag->curtain);
+        self::assertSame(GhostVerdict::Ghost, $drag->ghost->verdict);
+        self::assertCount(3, $drag->trails);
+        self::assertStringContainsString('hold still until the second', $drag->advice);
+        self::assertStringContainsString('half a second', strtr($drag->settings, ['0.5 s' => 'half a second']));
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function view(array $changes): DragView
+    {
+        return DragView::of(MomentSolver::solve(Moments::with($changes)));
+    }
+}
