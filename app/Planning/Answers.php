@@ -62,7 +62,7 @@ final readonly class Answers
 
         return new AnswerData(
             $solution->isFeasible(),
-            "{$settings->shutter->label()} s",
+            $settings->shutter->inWords(),
             $settings->aperture->label(),
             "ISO {$settings->iso->label()}",
             $solution->best->light->aim->inWords(),

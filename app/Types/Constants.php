@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Types;
 
 use App\Planning\DraftForm;
+use Kaddle\Core\Drag\AskKind;
 use Kaddle\Core\Flash\Angles;
+use Kaddle\Core\Form\AskForm;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\Evening;
@@ -31,7 +33,7 @@ final class Constants
         return self::constant(
             'fields',
             'Fields of a moment, by path: label, hint; of numbers least, most, sensible step and unit, of texts the most letters.',
-            FormTypes::fields(DraftForm::shape()),
+            FormTypes::fields(DraftForm::shape()->without('drag')), // its part of the page gets its form with it
         )
             . sprintf(
                 "/** Minutes after midnight at which one day of events ends and the next begins. */\nexport const turnOfTheDay = %d;\n\n",
@@ -46,6 +48,8 @@ final class Constants
                 'Kinds of rooms to start from, with usual sizes (m) and finishes.',
                 self::roomKinds(),
             )
+            . self::constant('asks', 'Looks that can be asked for, in words.', self::words(AskKind::cases()))
+            . self::constant('askFields', 'How much of them, as `fields`.', FormTypes::fields(AskForm::shape()))
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
             . self::constant('schools', 'Schools, and what each holds still.', self::schools())
             . self::constant('keptThings', 'Lights that can be kept, in words.', self::words(KeptThing::cases()))
@@ -129,7 +133,7 @@ final class Constants
     }
 
     /**
-     * @param list<HeadAim|KeptThing|NightTemplate|ReadingKind|RidgeWay> $cases
+     * @param list<AskKind|HeadAim|KeptThing|NightTemplate|ReadingKind|RidgeWay> $cases
      *
      * @return array<string, string>
      */

@@ -20,11 +20,13 @@ final class FormTypes
 
     private function __construct() {}
 
-    /** @return array{array<string, string>, array<string, string>} TypeScript unions and interfaces by name, of a shape and of those inside it */
-    public static function of(Shape $shape): array
+    /** @return array{array<string, string>, array<string, string>} TypeScript unions and interfaces by name, of shapes and of those inside them */
+    public static function of(Shape ...$shapes): array
     {
         $self = new self();
-        $self->interface($shape);
+        foreach ($shapes as $shape) {
+            $self->interface($shape);
+        }
 
         return [$self->unions, $self->interfaces];
     }

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Drag\Cure;
 use Kaddle\Core\Drag\DragView;
+use Kaddle\Core\Drag\ReadyLook;
 use Kaddle\Core\Motion\BackdropLamp;
 use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Motion\Trail;
@@ -20,6 +21,7 @@ final readonly class DragDocument
      * @param list<CureDocument> $cures
      * @param list<TrailDocument> $trails
      * @param list<CurtainDocument> $curtains
+     * @param list<ReadyLookDocument> $looks
      */
     private function __construct(
         /** Format of this document. */
@@ -49,6 +51,8 @@ final readonly class DragDocument
         /** null where nobody passes. */
         public ?CrowdDocument $crowd,
         public FigureDocument $figure,
+        /** Looks to start from. @var list<ReadyLookDocument> */
+        public array $looks,
         /** How sure the figures are. */
         public string $doubt,
     ) {}
@@ -82,6 +86,7 @@ final readonly class DragDocument
             $beats === null ? null : BeatsDocument::of($beats),
             $covers === null ? null : CrowdDocument::of($covers, $view),
             FigureDocument::of($view),
+            array_map(static fn(ReadyLook $l): ReadyLookDocument => ReadyLookDocument::of($l, $moment), ReadyLook::cases()),
             DragWords::doubt($view),
         );
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Drag;
 
+use Kaddle\Core\Motion\CameraMove;
 use Kaddle\Core\Motion\CameraMoveKind;
-use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\People\Movement;
 use Kaddle\Core\Situation\Moment;
 
@@ -28,6 +28,9 @@ enum ReadyLook: string
     /** Frame widths of the smear that a look shows a third of the way to the edge. */
     private const SMEAR = 0.05;
     private const THIRD = 0.3;
+
+    /** s for which a camera goes along. */
+    private const ALONG_SECONDS = 0.125;
 
     /** m/s of guests who pass. */
     private const PASSING = 1.2;
@@ -80,36 +83,28 @@ enum ReadyLook: string
         };
     }
 
-    /**
-     * What moves, as a document tells it.
-     *
-     * @return array<string, mixed>
-     */
-    public function drag(Moment $moment): array
+    /** What moves. */
+    public function start(Moment $moment): LookStart
     {
-        $going = $moment->people->going;
-
         return match ($this) {
-            self::StillInCrowd => ['tripod' => true, 'movement' => Movement::Still->value, 'crowdSpeed' => self::PASSING],
-            self::Twist => self::turn(CameraMoveKind::Twist, rad2deg(self::SMEAR / self::THIRD)),
-            // The camera follows the way that they go in the time of the look.
-            self::SweepAlong => self::turn(
-                CameraMoveKind::Sweep,
-                rad2deg(atan(($going->across() === 0.0 ? Movement::Dance->speed() : $going->across()) * 0.125 / $moment->scene->distance)),
-            ),
-            self::Zoom => [
-                'camera' => CameraMoveKind::Zoom->value,
-                'ratio' => round(1.0 + self::SMEAR / self::THIRD, 2),
-                'curtain' => Curtain::First->value,
-            ],
-            self::DrawnLights => self::turn(CameraMoveKind::Sweep, 10.0),
-            self::DayForNight, self::Silhouette, self::Rim => [],
+            self::StillInCrowd => new LookStart(null, true, Movement::Still, self::PASSING),
+            self::Twist => self::turned(CameraMoveKind::Twist, rad2deg(self::SMEAR / self::THIRD)),
+            self::SweepAlong => self::turned(CameraMoveKind::Sweep, self::along($moment)),
+            self::Zoom => new LookStart(CameraMove::ofDegrees(CameraMoveKind::Zoom, 0.0, round(1.0 + self::SMEAR / self::THIRD, 2), null)),
+            self::DayForNight, self::Silhouette, self::Rim, self::DrawnLights => new LookStart(),
         };
     }
 
-    /** @return array<string, mixed> */
-    private static function turn(CameraMoveKind $kind, float $degrees): array
+    private static function turned(CameraMoveKind $kind, float $degrees): LookStart
     {
-        return ['camera' => $kind->value, 'angle' => round($degrees, 1), 'curtain' => Curtain::First->value];
+        return new LookStart(CameraMove::ofDegrees($kind, round($degrees, 1), 1.0, null));
+    }
+
+    /** Degrees by which the camera follows who goes by in the time of the look. */
+    private static function along(Moment $moment): float
+    {
+        $across = $moment->people->going->across();
+
+        return rad2deg(atan((abs($across) < 0.1 ? Movement::Dance->speed() : $across) * self::ALONG_SECONDS / $moment->scene->distance));
     }
 }

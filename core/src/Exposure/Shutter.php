@@ -68,4 +68,12 @@ final readonly class Shutter
     {
         return Labels::SHUTTER[$this->tv->thirtieths];
     }
+
+    /** With its unit: "1/60 s", "0.5 s". */
+    public function inWords(): string
+    {
+        $label = $this->label();
+
+        return str_ends_with($label, 's') ? $label : "$label s";
+    }
 }

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Motion;
 
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Stops;
@@ -54,12 +55,8 @@ final readonly class OpenTime
     /** "1/4 s", "90 s by hand" */
     public function label(): string
     {
-        $label = $this->settings->shutter->label();
-
-        return match (true) {
-            $this->isByHand => rtrim(rtrim(sprintf('%.4f', $this->seconds), '0'), '.') . ' s by hand',
-            str_ends_with($label, 's') => $label,
-            default => "$label s",
-        };
+        return $this->isByHand
+            ? Number::plain($this->seconds, 4) . ' s by hand'
+            : $this->settings->shutter->inWords();
     }
 }

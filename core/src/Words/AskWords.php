@@ -24,10 +24,9 @@ final class AskWords
         $settings = $look->settings;
         $moment = $solution->moment;
         $flash = $look->ask->kind->isWithoutFlash() ? 'flash off' : "flash {$look->output->label()}, {$look->curtain->inWords()}";
-        $label = $settings->shutter->label();
         $told = sprintf(
             '%s, %s, ISO %s, %s, %s, focused at %s.',
-            str_ends_with($label, 's') ? $label : "$label s",
+            $settings->shutter->inWords(),
             $settings->aperture->label(),
             $settings->iso->label(),
             $flash,

@@ -272,10 +272,10 @@ final class DragWords
         );
     }
 
-    /** "1.2 mm (3.4 % of the frame, 204 px)" @param float $share frame widths */
+    /** "1.2 mm (3.4 % of the frame, 204 px)", "under a pixel" @param float $share frame widths */
     public static function smear(float $share, Moment $moment): string
     {
-        return sprintf(
+        return $share * $moment->body->pixels < 1.0 ? 'under a pixel' : sprintf(
             '%s mm (%s %% of the frame, %s px)',
             self::short(1000.0 * $share * $moment->optics->frameWidth()),
             self::short(100.0 * $share),

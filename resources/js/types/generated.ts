@@ -1,20 +1,36 @@
 // Written by `php artisan types:write` from the PHP data classes. Do not edit.
 
+export type AskKind = 'lamp-trails' | 'trail-behind' | 'crowd-away' | 'silhouette' | 'glow-behind';
+
+export type AskPart = 'room-level' | 'output' | 'trail-length' | 'trail-seen' | 'second-curtain' | 'face-clean' | 'lamps' | 'lamps-seen' | 'hands-turn' | 'hands-hold' | 'crowd-gone' | 'couple-sharp' | 'ground' | 'person-dark' | 'rim';
+
+export type CameraMoveKind = 'still' | 'twist' | 'sweep' | 'tilt' | 'zoom';
+
 export type Clock = '24' | '12';
+
+export type CureKind = 'output' | 'less-room' | 'shorter' | 'darker-place' | 'darker-ground';
+
+export type Curtain = 'first' | 'second';
 
 export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
 
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
 
+export type GhostVerdict = 'clean' | 'soft-edge' | 'ghost' | 'eaten';
+
 export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct' | 'by-hand' | 'off';
 
 export type KeptThing = 'candles' | 'lamps' | 'window' | 'stage' | 'cloth';
+
+export type LampBeat = 'even' | 'filament' | 'mains' | 'pulsed';
 
 export type LengthUnit = 'metres' | 'feet';
 
 export type Limit = 'hand-held' | 'sync' | 'longest-time' | 'fastest-shutter' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'group-depth' | 'movers' | 'weakest-flash' | 'no-flash' | 'full-output' | 'lowest-output';
 
 export type MarkKind = 'sync' | 'hold' | 'blur' | 'even' | 'depth' | 'best' | 'usable' | 'easy';
+
+export type Movement = 'still' | 'talk' | 'walk' | 'procession' | 'slow-dance' | 'dance' | 'spin' | 'jump';
 
 export type OfferKind = 'density' | 'high-speed';
 
@@ -24,6 +40,8 @@ export type RayKind = 'axis' | 'fan' | 'return';
 
 export type ReadingKind = 'incident' | 'dome' | 'metered' | 'frame';
 
+export type ReadyLook = 'still-in-crowd' | 'twist' | 'sweep-along' | 'zoom' | 'drawn-lights' | 'day-for-night' | 'silhouette' | 'rim';
+
 export type RidgeWay = 'along' | 'across';
 
 export type School = 'shutter-first' | 'iso-floats' | 'long-time' | 'free-hand';
@@ -31,6 +49,8 @@ export type School = 'shutter-first' | 'iso-floats' | 'long-time' | 'free-hand';
 export type ShortfallKind = 'room-too-dark' | 'room-too-bright' | 'flash-too-weak' | 'flash-too-strong' | 'face-too-bright' | 'smeared' | 'shaky';
 
 export type Step = 'third' | 'half' | 'tenth' | 'whole';
+
+export type TrailShape = 'dot' | 'line' | 'arc' | 'ray' | 'hook';
 
 /** Who is signed in, and how they are told things. */
 export interface AccountData {
@@ -92,6 +112,58 @@ export interface AnswerData {
   readonly share: number;
   /** What cannot be had and by how many stops; empty when all can. */
   readonly shortfall: string;
+}
+
+export interface AskDraft {
+  /** Look. */
+  readonly kind: AskKind;
+  /** Tripod. */
+  readonly tripod: boolean;
+  /** Smear of the lamps, % of the frame. */
+  readonly lamps: number;
+  /** Length of the trail, heads. */
+  readonly heads: number;
+}
+
+/** A thing that a look asks and the gear cannot give. */
+export interface AskMissDocument {
+  readonly part: AskPart;
+  /** By which it is missed; null where no amount would do. */
+  readonly stops: number | null;
+  readonly sentence: string;
+}
+
+/** Settings for a look that was asked for, or what of it cannot be had. */
+export interface AskedLookDocument {
+  readonly kind: AskKind;
+  /** Whether everything is met within a click. */
+  readonly isMet: boolean;
+  readonly shutter: string;
+  readonly aperture: string;
+  readonly iso: string;
+  /** "1/8", "off" */
+  readonly output: string;
+  readonly withoutFlash: boolean;
+  readonly curtain: Curtain;
+  readonly tripod: boolean;
+  /** Degrees by which the camera is swept; 0 where it is not. */
+  readonly angle: number;
+  /** m to focus at. */
+  readonly focus: number;
+  /** What cannot be met, most stops first. */
+  readonly misses: readonly AskMissDocument[];
+  readonly sentence: string;
+}
+
+/** The music against the flash. */
+export interface BeatsDocument {
+  /** s from beat to beat. */
+  readonly period: number;
+  /** Every so many beats the unit is ready. */
+  readonly every: number;
+  /** Of the first eight beats, those that stay dark, counted from 1. */
+  readonly lost: readonly number[];
+  readonly sentence: string;
 }
 
 /** Everything the bench shows when it opens. */
@@ -203,6 +275,42 @@ export interface CostsDocument {
   readonly sentence: string;
 }
 
+/** People who pass while somebody stands. */
+export interface CrowdDocument {
+  /** % of the exposure for which each of them covers a place. */
+  readonly covers: number;
+  readonly sentence: string;
+}
+
+/** A way to a clean figure. */
+export interface CureDocument {
+  readonly kind: CureKind;
+  readonly sentence: string;
+  /** Clicks of the control, or of its size in the room. */
+  readonly clicks: number;
+  /** Stops of output that it takes more. */
+  readonly moreOutput: number;
+}
+
+/** One curtain: what happens when, and where the smear comes to lie. */
+export interface CurtainDocument {
+  readonly curtain: Curtain;
+  readonly sentence: string;
+  /** s after the finger; null where no preflash measures. */
+  readonly preflash: number | null;
+  /** s after the finger. */
+  readonly opens: number;
+  readonly pops: number;
+  readonly closes: number;
+  /** % of the exposure that is over at the pop. */
+  readonly share: number;
+  /** Of the person, before the pop. */
+  readonly before: SmearDocument;
+  readonly after: SmearDocument;
+  /** How far they have gone since the finger when the pop freezes them. */
+  readonly late: SmearDocument;
+}
+
 /** What the curve of a room says for one time. */
 export interface CurveData {
   /** By the clocks of the place: "19:30". */
@@ -222,6 +330,78 @@ export interface DialledDraft {
   readonly body: number;
   /** Exposure compensation on the body, stops. */
   readonly exposure: number;
+}
+
+/** What a long exposure of a moment looks like. Schema: drag.schema.json. */
+export interface DragDocument {
+  /** Format of this document. */
+  readonly version: number;
+  /** "1/4 s, f/8, ISO 200, 1/8" */
+  readonly settings: string;
+  /** s that the shutter is open. */
+  readonly seconds: number;
+  readonly ghost: GhostDocument;
+  /** What cleans the figure, fewest clicks first. */
+  readonly cures: readonly CureDocument[];
+  readonly pop: PopDocument;
+  /** By hands that hold still. */
+  readonly shake: SmearDocument;
+  readonly shakeSentence: string;
+  /** In the order of the lamps. */
+  readonly trails: readonly TrailDocument[];
+  readonly flicker: FlickerDocument;
+  /** First and second. */
+  readonly curtains: readonly CurtainDocument[];
+  /** With which the picture is taken. */
+  readonly curtain: Curtain;
+  readonly advice: string;
+  readonly zone: ZoneDocument;
+  /** null where nobody counts the beat. */
+  readonly beats: BeatsDocument | null;
+  /** null where nobody passes. */
+  readonly crowd: CrowdDocument | null;
+  readonly figure: FigureDocument;
+  /** Looks to start from. */
+  readonly looks: readonly ReadyLookDocument[];
+  /** How sure the figures are. */
+  readonly doubt: string;
+}
+
+export interface DragDraft {
+  /** Movement. Left out, as the plan has it. */
+  readonly movement: Movement | null;
+  /** Speed, m/s. Left out, the usual one of the movement. */
+  readonly speed: number | null;
+  /** Way they go, °. As you see it: 0 across to the right, 90 towards you, 180 to the left, −90 away. */
+  readonly heading: number;
+  /** Tripod. */
+  readonly tripod: boolean;
+  /** Move of the camera. */
+  readonly camera: CameraMoveKind;
+  /** Angle of the move, °. Clockwise, to the right, or up. */
+  readonly angle: number;
+  /** Ratio of the zoom. Focal length at the end over that at the beginning. */
+  readonly ratio: number;
+  /** Time of the move, s. At the end of the exposure; left out, all of it. */
+  readonly moveSeconds: number | null;
+  /** Curtain. Left out, what is advised. */
+  readonly curtain: Curtain | null;
+  /** Time by hand, s. How long you hold the shutter open; left out, as it is set. */
+  readonly seconds: number | null;
+  /** Lamps behind. */
+  readonly lamps: readonly LampDraft[];
+  /** Speed of a crowd that passes, m/s. Across, behind or before them; left out, nobody passes. */
+  readonly crowdSpeed: number | null;
+  /** Beats a minute, beats a minute. Of the music. */
+  readonly beats: number | null;
+  /** Wireless flash. Fired from afar. */
+  readonly wireless: boolean;
+  /** Focus, m. Where the lens stands; left out, at the face. */
+  readonly focus: number | null;
+  /** Near end of the sharp zone, m. Without looking: for a camera held over heads or at the hip. */
+  readonly zoneFrom: number | null;
+  /** Far end of the sharp zone, m. */
+  readonly zoneTo: number | null;
 }
 
 /** Level of the face, stops against correct, in a frame in which something has changed. */
@@ -266,6 +446,32 @@ export interface EnergyRow {
   readonly overheats: boolean;
 }
 
+/** The person as a cut-out of true size, and the way that it goes through the picture. */
+export interface FigureDocument {
+  /** Corners from the middle of the face, frame widths, as the shutter opens. */
+  readonly outlineAcross: readonly number[];
+  /** The same upwards. */
+  readonly outlineUp: readonly number[];
+  /** The face at even steps of time, frame widths to the right of the middle of the picture. */
+  readonly across: readonly number[];
+  /** The same upwards. */
+  readonly up: readonly number[];
+  /** Size against the outline at the same steps. */
+  readonly scale: readonly number[];
+  /** Radians that it is turned by, anticlockwise as seen. */
+  readonly turn: readonly number[];
+  /** Light of the room that it sends, over the whole exposure, as a ratio to mid-grey. */
+  readonly room: number;
+  /** Of the pop. */
+  readonly pop: number;
+  /** Light of the room from behind. */
+  readonly ground: number;
+  /** Of the pop. */
+  readonly groundPop: number;
+  /** Height of the frame over its width. */
+  readonly aspect: number;
+}
+
 export interface FinishesDraft {
   /** Finish of the ceiling. */
   readonly ceiling: Finish;
@@ -279,6 +485,17 @@ export interface FinishesDraft {
   readonly right: Finish;
   /** Finish of the left wall. */
   readonly left: Finish;
+}
+
+/** What is left of the beat of lamps on the mains. */
+export interface FlickerDocument {
+  /** Beats from the first row to the last. */
+  readonly bands: number;
+  /** Stops from the brightest row to the darkest. */
+  readonly across: number;
+  /** Stops from the brightest frame to the darkest. */
+  readonly between: number;
+  readonly sentence: string;
 }
 
 /** A test frame. */
@@ -295,6 +512,23 @@ export interface GearChoice {
   readonly name: string;
   /** Its figures in a line. */
   readonly figures: string;
+}
+
+/** What the room's light draws of the people who move. */
+export interface GhostDocument {
+  readonly verdict: GhostVerdict;
+  readonly sentence: string;
+  /** Stops that it lies under the frozen figure; null without room light. */
+  readonly under: number | null;
+  /** Stops against what lies behind; negative is darker; null before nothing. */
+  readonly against: number | null;
+  /** % of the light in the middle of the figure that comes from behind it. */
+  readonly seenThrough: number;
+  /** % of the light on them that is the room's. */
+  readonly roomShare: number;
+  /** % of the exposure for which a place in the trail is covered. */
+  readonly covered: number;
+  readonly smear: SmearDocument;
 }
 
 /** The glow of a room from noon to six in the morning, with what was measured there. */
@@ -387,6 +621,27 @@ export interface LampData {
   readonly level: number;
   /** m from the floor; null where nobody said. */
   readonly hangs: number | null;
+}
+
+export interface LampDraft {
+  /** Place to the right of the middle, m. */
+  readonly across: number;
+  /** Height over the lens, m. */
+  readonly up: number;
+  /** Distance from the lens, m. */
+  readonly away: number;
+  /** Level, EV. As a spot meter reads it at ISO 100: a bulb 12 to 15, a string of lights 9 to 11, a screen 7. */
+  readonly ev: number;
+  /** Size, mm. Through. */
+  readonly size: number;
+  /** Colour, K. 2000 for a candle, 2700 for a bulb, 5600 for daylight. */
+  readonly kelvin: number;
+  /** Speed to the right, m/s. Of the spot, for show lights. */
+  readonly speedAcross: number;
+  /** Speed upwards, m/s. */
+  readonly speedUp: number;
+  /** Beat of its light. */
+  readonly beat: LampBeat;
 }
 
 /** A lens to choose from, with what can be set on it. */
@@ -494,6 +749,8 @@ export interface MomentDraft {
   readonly zoom: number | null;
   /** Compensations that are set already. */
   readonly dialled: DialledDraft;
+  /** Drag. What moves while the shutter is open. */
+  readonly drag: DragDraft | null;
   /** Body. */
   readonly bodyId: number;
   /** Lens. */
@@ -598,6 +855,20 @@ export interface PoolDocument {
   readonly strength: number;
 }
 
+/** What the pop itself smears. */
+export interface PopDocument {
+  /** s over half of its peak; null for pulses, and without flash. */
+  readonly half: number | null;
+  /** s over a tenth: the time that blurs; for pulses as long as the shutter is open. */
+  readonly tenth: number;
+  /** Whether the flash pulses. */
+  readonly pulses: boolean;
+  readonly bodies: SmearDocument;
+  /** Of hands and skirts. */
+  readonly hands: SmearDocument;
+  readonly sentence: string;
+}
+
 /** Something that would buy stops. */
 export interface PurchaseData {
   readonly label: string;
@@ -631,6 +902,30 @@ export interface ReadingData {
   readonly kind: ReadingKind;
   /** Stops over the curve that all others make, where it disagrees with them. */
   readonly odd: number | null;
+}
+
+/** A look to start from; what is null it leaves as it is. */
+export interface ReadyLookDocument {
+  readonly look: ReadyLook;
+  /** "still couple in a moving crowd" */
+  readonly name: string;
+  readonly sentence: string;
+  /** The look to ask for settings; null where a time is all it takes. */
+  readonly ask: AskKind | null;
+  /** Time to hold, as on the body. */
+  readonly shutter: string | null;
+  /** Stops under metered at which the room reads. */
+  readonly roomUnder: number | null;
+  readonly camera: CameraMoveKind | null;
+  /** Degrees. */
+  readonly angle: number | null;
+  /** Of the focal lengths at end and beginning. */
+  readonly ratio: number | null;
+  readonly curtain: Curtain | null;
+  readonly tripod: boolean | null;
+  readonly movement: Movement | null;
+  /** m/s of a crowd that passes. */
+  readonly crowdSpeed: number | null;
 }
 
 /** One link in the chain of thought. */
@@ -727,6 +1022,16 @@ export interface ShortfallDocument {
   readonly sentence: string;
   /** What stands in the way. */
   readonly limits: readonly Limit[];
+}
+
+/** A length in the picture. */
+export interface SmearDocument {
+  /** % of the frame's width. */
+  readonly percent: number;
+  /** mm on the frame. */
+  readonly mm: number;
+  /** Pixels of the body. */
+  readonly pixels: number;
 }
 
 /** A solution as it leaves the engine: the same for the page and for the shell. Schema: solution.schema.json. */
@@ -862,6 +1167,35 @@ export interface TradeDocument {
   readonly hotAfter: number;
 }
 
+/** What a lamp draws. */
+export interface TrailDocument {
+  readonly shape: TrailShape;
+  readonly sentence: string;
+  /** Places at even steps of time, in frame widths to the right of the middle. */
+  readonly across: readonly number[];
+  /** The same upwards. */
+  readonly up: readonly number[];
+  /** Light that each step of time adds on its way, as a ratio to mid-grey. */
+  readonly lights: readonly number[];
+  /** Frame widths of the lamp's image. */
+  readonly spot: number;
+  readonly length: SmearDocument;
+  /** Stops against mid-grey in the middle of its way; null where it is endlessly dark. */
+  readonly level: number | null;
+  /** Stops against what lies behind. */
+  readonly against: number | null;
+  /** Whether a longer time makes it brighter. */
+  readonly growsWithTime: boolean;
+  /** Whether its core is white. */
+  readonly isWhite: boolean;
+  /** Linear red of its colour beside the flash, at luminance 1. */
+  readonly red: number;
+  readonly green: number;
+  readonly blue: number;
+  /** % of the frame from dash to dash; null where it draws through. */
+  readonly dashes: number | null;
+}
+
 /** Batteries of one flash unit over a night. */
 export interface UnitEnergy {
   readonly name: string;
@@ -940,6 +1274,25 @@ export interface WindowData {
   readonly wall: Face;
   /** lx that it gives the room at the time of the moment. */
   readonly lux: number;
+}
+
+/** What is sharp without looking. */
+export interface ZoneDocument {
+  /** m that the lens is focused at. */
+  readonly focus: number;
+  /** m from which all is sharp. */
+  readonly near: number;
+  /** m to which; null without end. */
+  readonly far: number | null;
+  /** m. */
+  readonly hyperfocal: number;
+  /** How far its ring is turned, 0 at endless to 1 at its near end. */
+  readonly turn: number;
+  /** m to set for the zone that is asked for; null where none is. */
+  readonly set: number | null;
+  /** The widest opening at which that zone is sharp; null where none is, or is enough. */
+  readonly aperture: string | null;
+  readonly sentence: string;
 }
 
 /** Fields of a moment, by path: label, hint; of numbers least, most, sensible step and unit, of texts the most letters. */
@@ -1450,6 +1803,43 @@ export const roomKinds = {
                 "left": "open"
             }
         }
+    }
+} as const;
+
+/** Looks that can be asked for, in words. */
+export const asks = {
+    "lamp-trails": "lamps drawn by the camera, face clean",
+    "trail-behind": "a trail behind them",
+    "crowd-away": "crowd washed away, couple sharp",
+    "silhouette": "silhouette",
+    "glow-behind": "glow from behind"
+} as const;
+
+/** How much of them, as `fields`. */
+export const askFields = {
+    "kind": {
+        "label": "Look",
+        "hint": ""
+    },
+    "tripod": {
+        "label": "Tripod",
+        "hint": ""
+    },
+    "lamps": {
+        "label": "Smear of the lamps",
+        "hint": "",
+        "min": 1,
+        "max": 100,
+        "step": 1,
+        "unit": "% of the frame"
+    },
+    "heads": {
+        "label": "Length of the trail",
+        "hint": "",
+        "min": 0.25,
+        "max": 10,
+        "step": 0.25,
+        "unit": "heads"
     }
 } as const;
 

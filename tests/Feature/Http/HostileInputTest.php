@@ -44,7 +44,7 @@ final class HostileInputTest extends TestCase
             $this->send($user, $method, $path, array_fill_keys($fields, $value), "all fields: $name");
         }
         // All routes of a draft read it by the same reader; one of them is enough for one field after the other.
-        foreach (str_starts_with($path, '/moments') && $method === 'POST' ? ['revision', 'strip'] : $fields as $field) {
+        foreach (str_starts_with($path, '/moments') && $method === 'POST' ? ['revision', 'strip', 'ask'] : $fields as $field) {
             foreach (self::kinds() as $name => $value) {
                 $this->send($user, $method, $path, [$field => $value] + $sound, "$field: $name");
             }
@@ -54,9 +54,9 @@ final class HostileInputTest extends TestCase
     /** @return iterable<string, array{string, string, list<string>}> */
     public static function routes(): iterable
     {
-        $draft = ['revision', 'name', 'startsAt', 'room', 'camera', 'subject', 'glow', 'look', 'head', 'pointing', 'zoom', 'bodyId', 'lensId', 'flashId', 'outfit', 'focalLength', 'dialled', 'strip'];
+        $draft = ['revision', 'name', 'startsAt', 'room', 'camera', 'subject', 'glow', 'look', 'head', 'pointing', 'zoom', 'bodyId', 'lensId', 'flashId', 'outfit', 'focalLength', 'dialled', 'drag', 'strip', 'ask'];
         yield 'save a draft' => ['PUT', '/moments/MOMENT', $draft];
-        foreach (['solve', 'strip', 'ways', 'costs', 'compare', 'pins'] as $what) {
+        foreach (['solve', 'strip', 'ways', 'costs', 'drag', 'ask', 'compare', 'pins'] as $what) {
             yield "$what of a draft" => ['POST', "/moments/MOMENT/$what", $draft];
         }
         yield 'undo' => ['POST', '/moments/MOMENT/undo', ['revision']];

@@ -10,6 +10,7 @@ use App\Pages\BenchPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
+use Kaddle\Core\Form\DragForm;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
@@ -25,6 +26,7 @@ final class ShowBench
 
         return Inertia::render('moments/Bench', [
             'bench' => BenchPage::of($moment, $user, $solution, $voice),
+            'dragForm' => DragForm::shape()->form(),
         ]);
     }
 }

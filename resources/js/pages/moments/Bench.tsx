@@ -13,16 +13,18 @@ import { LimitList } from '@/features/bench/advice/LimitList';
 import { Offers } from '@/features/bench/advice/Offers';
 import { Settings } from '@/features/bench/controls/Settings';
 import { Split } from '@/features/bench/advice/Split';
+import { DragPart } from '@/features/bench/drag/DragPart';
 import { useMoves } from '@/features/bench/drawings/useMoves';
 import { useSession } from '@/features/bench/session/useSession';
 import { Verdict } from '@/features/bench/advice/Verdict';
 import { WhoSets } from '@/features/bench/advice/WhoSets';
 import { Why } from '@/features/bench/advice/Why';
+import type { Form } from '@/lib/shape';
 import { keptThings, type BenchData, type HeadAim, type LocksDraft, type MomentDraft } from '@/types/generated';
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
 
-export default function Bench({ bench }: { readonly bench: BenchData }) {
+export default function Bench({ bench, dragForm }: { readonly bench: BenchData; readonly dragForm: Form }) {
   const [state, session, asking] = useSession(bench);
   const { draft, solution, faults, trouble, answered } = state;
   const { change, ahead } = session;
@@ -106,6 +108,9 @@ export default function Bench({ bench }: { readonly bench: BenchData }) {
               <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
             </div>
           )}
+          <div className="px-4">
+            <DragPart asking={asking} form={dragForm} draft={draft} faults={allFaults} onChange={change} isOff={solution.head.aim === 'off'} />
+          </div>
           <div className="px-4">
             <Compare asking={asking} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
           </div>

@@ -1,5 +1,5 @@
 import { get, post, put, remove, type Answer } from '@/lib/http';
-import type { BenchState, CostsDocument, MomentDraft, PinData, SolutionDocument, WaysDocument } from '@/types/generated';
+import type { AskDraft, AskedLookDocument, BenchState, CostsDocument, DragDocument, MomentDraft, PinData, SolutionDocument, WaysDocument } from '@/types/generated';
 
 /** What can be asked beside the settings, once a draft has come to rest. */
 export interface Settled {
@@ -15,6 +15,10 @@ export interface Asking {
   /** Answers to drafts that differ from one in what a hand moves; null where there is none. */
   readonly strip: (draft: MomentDraft, next: readonly MomentDraft[]) => Promise<Answer<readonly (SolutionDocument | null)[]>>;
   readonly settled: <K extends keyof Settled>(what: K, draft: MomentDraft) => Promise<Answer<Settled[K]>>;
+  /** What a long exposure looks like. */
+  readonly drag: (draft: MomentDraft) => Promise<Answer<DragDocument>>;
+  /** Settings for a look. */
+  readonly look: (draft: MomentDraft, ask: AskDraft) => Promise<Answer<AskedLookDocument>>;
   readonly stored: () => Promise<Answer<BenchState>>;
   readonly store: (draft: MomentDraft, revision: string) => Promise<Answer<BenchState>>;
   /** Takes the last change back, or makes it again. */
@@ -30,6 +34,8 @@ export function askingServer(momentId: number): Asking {
     solve: (draft) => post(`${url}/solve`, draft),
     strip: (draft, next) => post(`${url}/strip`, { ...draft, strip: next.map(moved) }),
     settled: (what, draft) => post(`${url}/${what}`, draft),
+    drag: (draft) => post(`${url}/drag`, draft),
+    look: (draft, ask) => post(`${url}/ask`, { ...draft, ask }),
     stored: () => get(`${url}/state`),
     store: (draft, revision) => put(url, { ...draft, revision }),
     step: (what, revision) => post(`${url}/${what}`, { revision }),

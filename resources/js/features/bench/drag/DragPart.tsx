@@ -1,0 +1,105 @@
+import { Collapsible } from 'radix-ui';
+import { memo, useMemo, useState } from 'react';
+import type { Form } from '@/lib/shape';
+import type { DragDocument } from '@/types/generated';
+import type { Asking } from '../session/asking';
+import type { Editing } from '../session/editing';
+import { useLive } from '../session/useLive';
+import { CurtainLine } from './CurtainLine';
+import { DragInputs } from './DragInputs';
+import { DragPicture } from './DragPicture';
+import { Looks } from './Looks';
+
+interface Props extends Editing {
+  readonly asking: Asking;
+  readonly form: Form;
+  readonly isOff: boolean;
+}
+
+/** What a long exposure of the moment looks like, and what would change it. */
+export function DragPart({ asking, form, draft, faults, onChange, isOff }: Props) {
+  const [open, setOpen] = useState(draft.drag !== null);
+  const faulty = Object.keys(faults).some((field) => field.startsWith('drag'));
+  const drag = useLive(asking.drag, draft, open || faulty);
+  return (
+    <Collapsible.Root open={open || faulty} onOpenChange={setOpen} className="border-t border-line pt-2">
+      <h2>
+        <Collapsible.Trigger className="group flex min-h-10 w-full items-center justify-between gap-3 text-left font-head text-lg">
+          Drag: what moves while the shutter is open
+          <span aria-hidden className="text-faint group-data-[state=open]:rotate-180">
+            ▾
+          </span>
+        </Collapsible.Trigger>
+      </h2>
+      <Collapsible.Content className="grid gap-6 pt-2">
+        {drag !== null && <Seen drag={drag} isOff={isOff} />}
+        <DragInputs form={form} drag={draft.drag} faults={faults} onChange={onChange} />
+        {drag !== null && <Figures drag={drag} />}
+        {drag !== null && <Looks asking={asking} draft={draft} looks={drag.looks} onChange={onChange} />}
+      </Collapsible.Content>
+    </Collapsible.Root>
+  );
+}
+
+/** Drawn anew with a new answer only. */
+const Seen = memo(function Seen({ drag, isOff }: { readonly drag: DragDocument; readonly isOff: boolean }) {
+  const { figure, trails } = drag;
+  const picture = useMemo(() => ({ figure, trails }), [figure, trails]);
+  return (
+    <div className="grid gap-5">
+      <p className="text-lg">{drag.ghost.sentence}</p>
+      {drag.cures.length > 0 && (
+        <div className="grid gap-1">
+          <h3 className="font-semibold">What cleans them</h3>
+          <ul className="grid list-inside list-disc gap-0.5">
+            {drag.cures.map((cure) => (
+              <li key={cure.kind}>{cure.sentence}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <DragPicture picture={picture} curtains={drag.curtains} chosen={drag.curtain} seconds={drag.seconds} settings={drag.settings} />
+      <section aria-label="Curtains" className="grid gap-2">
+        <h3 className="font-semibold">Which curtain</h3>
+        <p>{drag.advice}</p>
+        <CurtainLine curtains={drag.curtains} isOff={isOff} />
+      </section>
+    </div>
+  );
+});
+
+/** What the picture does not say. */
+const Figures = memo(function Figures({ drag }: { readonly drag: DragDocument }) {
+  return (
+    <dl className="grid gap-x-6 gap-y-3 md:grid-cols-2">
+      <Told name="The pop itself">{drag.pop.sentence}</Told>
+      <Told name="Hands">{drag.shakeSentence}</Told>
+      {alike(drag.trails).map(([sentence, lamps]) => (
+        <Told key={lamps} name={lamps}>
+          {sentence}
+        </Told>
+      ))}
+      <Told name="Beat of the lamps">{drag.flicker.sentence}</Told>
+      {drag.crowd !== null && <Told name="The crowd">{drag.crowd.sentence}</Told>}
+      {drag.beats !== null && <Told name="The music">{drag.beats.sentence}</Told>}
+      <Told name="Focus">{drag.zone.sentence}</Told>
+      <Told name="How sure">{drag.doubt}</Told>
+    </dl>
+  );
+});
+
+/** Lamps of which the same is told, together: "Lamps 1, 2, 5". */
+function alike(trails: DragDocument['trails']): [string, string][] {
+  const groups = new Map<string, number[]>();
+  trails.forEach(({ sentence }, i) => groups.set(sentence, [...(groups.get(sentence) ?? []), i + 1]));
+  return [...groups].map(([sentence, lamps]) => [sentence, `${lamps.length === 1 ? 'Lamp' : 'Lamps'} ${lamps.join(', ')}`]);
+}
+
+function Told({ name, children }: { readonly name: string; readonly children: string }) {
+  return (
+    <div className="grid content-start gap-0.5 border-t border-line pt-2">
+      <dt className="font-semibold">{name}</dt>
+      <dd className="text-sm">{children}</dd>
+    </div>
+  );
+}

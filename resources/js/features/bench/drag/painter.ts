@@ -1,0 +1,180 @@
+import type { DragDocument, FigureDocument, TrailDocument } from '@/types/generated';
+
+/** Levels and geometry of a picture, as the server tells them. */
+export type Picture = Pick<DragDocument, 'figure' | 'trails'>;
+
+/** Light of a picture, linear red, green and blue by pixel, as a ratio to mid-grey. */
+export interface Light {
+  readonly width: number;
+  readonly height: number;
+  readonly values: Float32Array;
+}
+
+/** px that a trail is wide at the least, so that its middle is a whole pixel. */
+const THINNEST = 2.6;
+
+/** Lightest that the tone curve knows, against mid-grey. */
+const MOST = 64;
+
+const CODES = 4096;
+
+/** Codes of the tone curve by the square root of the light: mid-grey stays mid-grey, bright light runs out softly. */
+const TONES = Uint8ClampedArray.from({ length: CODES + 1 }, (_, i) => codeOf(((i / CODES) ** 2) * MOST));
+
+/** 0 to 255. */
+export function codeOf(light: number): number {
+  const linear = 1 - Math.exp(-light * 0.19845);
+  return 255 * (linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055);
+}
+
+/**
+ * What has gathered on the sensor when a share of the exposure is over, with a pop at another share: the
+ * room's light grows evenly, the moving figure covers what is behind it, lamps draw on, and the pop adds
+ * the figure where it stands then.
+ */
+export function expose({ figure, trails }: Picture, width: number, pops: number, at: number): Light {
+  const height = Math.round(width * figure.aspect);
+  const values = new Float32Array(width * height * 3);
+  const covered = coverage(figure, width, height, at);
+  const popped = at >= pops;
+  const frozen = popped ? outlineAt(figure, width, height, pops) : null;
+  for (let i = 0; i < width * height; i++) {
+    const cover = covered[i] ?? 0;
+    const stands = frozen?.[i] ?? 0;
+    const light = cover * figure.room + (at - cover) * figure.ground + (popped ? stands * figure.pop + (1 - stands) * figure.groundPop : 0);
+    values.fill(light, 3 * i, 3 * i + 3);
+  }
+  for (const trail of trails) draw(trail, { width, height, values }, at, covered);
+  return { width, height, values };
+}
+
+/** The picture as it is seen. */
+export function develop({ width, height, values }: Light, into: Uint8ClampedArray): void {
+  for (let i = 0, j = 0; i < width * height; i++) {
+    for (let band = 0; band < 3; band++) into[j++] = TONES[Math.min(CODES, Math.round(Math.sqrt((values[3 * i + band] ?? 0) / MOST) * CODES))] ?? 255;
+    into[j++] = 255;
+  }
+}
+
+/** For which share of the exposure the figure has covered each pixel. */
+function coverage(figure: FigureDocument, width: number, height: number, at: number): Float32Array {
+  const steps = figure.across.length - 1;
+  const sum = new Float32Array((width + 2) * height);
+  const parts = Math.max(1, Math.ceil(farthest(figure) * width * (1 / steps)));
+  const count = Math.max(1, Math.round(at * steps * parts));
+  for (let i = 0; i < count; i++) add(figure, ((i + 0.5) / count) * at, at / count, width, height, sum);
+  return gathered(sum, width, height);
+}
+
+function outlineAt(figure: FigureDocument, width: number, height: number, at: number): Float32Array {
+  const sum = new Float32Array((width + 2) * height);
+  add(figure, at, 1, width, height, sum);
+  return gathered(sum, width, height);
+}
+
+/** Frame widths that the face goes over all, at the least its outline. */
+function farthest({ across, up, scale, turn }: FigureDocument): number {
+  const last = across.length - 1;
+  const moved = Math.hypot((across[last] ?? 0) - (across[0] ?? 0), (up[last] ?? 0) - (up[0] ?? 0));
+  return moved + Math.abs((scale[last] ?? 1) - 1) + Math.abs(turn[last] ?? 0);
+}
+
+/** Adds the figure as it stands at a share of the exposure: in every row where it begins and where it ends. */
+function add(figure: FigureDocument, at: number, weight: number, width: number, height: number, sum: Float32Array): void {
+  const place = at * (figure.across.length - 1);
+  const [x0, y0, size, angle] = [figure.across, figure.up, figure.scale, figure.turn].map((values) => between(values, place)) as [number, number, number, number];
+  const [cos, sin] = [Math.cos(angle) * size * width, Math.sin(angle) * size * width];
+  const corners = figure.outlineAcross.map((across, i) => {
+    const up = figure.outlineUp[i] ?? 0;
+    return [width / 2 + x0 * width + across * cos - up * sin, height / 2 - y0 * width - across * sin - up * cos] as const;
+  });
+  const left = new Float32Array(height).fill(Infinity);
+  const right = new Float32Array(height).fill(-Infinity);
+  corners.forEach(([ax, ay], i) => {
+    const [bx, by] = corners[(i + 1) % corners.length] ?? [ax, ay];
+    const [top, bottom] = ay < by ? [ay, by] : [by, ay];
+    for (let row = Math.max(0, Math.ceil(top - 0.5)); row < Math.min(height, bottom - 0.5); row++) {
+      const x = ax + ((row + 0.5 - ay) / (by - ay)) * (bx - ax);
+      left[row] = Math.min(left[row] ?? x, x);
+      right[row] = Math.max(right[row] ?? x, x);
+    }
+  });
+  for (let row = 0; row < height; row++) {
+    const [from, to] = [Math.max(0, left[row] ?? 0), Math.min(width, right[row] ?? 0)];
+    if (to <= from) continue;
+    edge(sum, row * (width + 2), from, weight);
+    edge(sum, row * (width + 2), to, -weight);
+  }
+}
+
+/** A change from a place on, shared out over the pixel in which it lies. */
+function edge(sum: Float32Array, row: number, at: number, weight: number): void {
+  const pixel = Math.floor(at);
+  const part = at - pixel;
+  sum[row + pixel] = (sum[row + pixel] ?? 0) + weight * (1 - part);
+  sum[row + pixel + 1] = (sum[row + pixel + 1] ?? 0) + weight * part;
+}
+
+function gathered(sum: Float32Array, width: number, height: number): Float32Array {
+  const whole = new Float32Array(width * height);
+  for (let row = 0; row < height; row++) {
+    let level = 0;
+    for (let x = 0; x < width; x++) {
+      level += sum[row * (width + 2) + x] ?? 0;
+      whole[row * width + x] = level;
+    }
+  }
+  return whole;
+}
+
+function between(values: readonly number[], place: number): number {
+  const i = Math.min(values.length - 2, Math.floor(place));
+  const [from, to] = [values[i] ?? 0, values[i + 1] ?? 0];
+  return from + (place - i) * (to - from);
+}
+
+/** What a lamp has drawn so far, where the figure has not stood before it. */
+function draw(trail: TrailDocument, light: Light, at: number, covered: Float32Array): void {
+  const steps = trail.lights.length;
+  const radius = Math.max(THINNEST, trail.spot * light.width) / 2;
+  const px = trail.across.map((x) => light.width / 2 + x * light.width);
+  const py = trail.up.map((y) => light.height / 2 - y * light.width);
+  let stood = 0;
+  for (let i = 0; i < steps && i < at * steps; i++) {
+    const part = Math.min(1, at * steps - i);
+    const [ax, ay, bx, by] = [px[i] ?? 0, py[i] ?? 0, px[i + 1] ?? 0, py[i + 1] ?? 0];
+    const added = trail.lights[i] ?? 0;
+    if (Math.hypot(bx - ax, by - ay) > (trail.spot * light.width) / 2) {
+      line(trail, light, covered, at, added, radius, ax, ay, ax + part * (bx - ax), ay + part * (by - ay));
+      continue;
+    }
+    stood += part * added;
+    if (i + 1 >= at * steps || px[i + 1] !== ax || py[i + 1] !== ay || i + 1 === steps) {
+      line(trail, light, covered, at, stood, radius, ax, ay, ax, ay);
+      stood = 0;
+    }
+  }
+}
+
+/** A piece of a trail, or a spot; ends are cut straight, so that pieces join without a bead. */
+function line(trail: TrailDocument, light: Light, covered: Float32Array, at: number, added: number, radius: number, ax: number, ay: number, bx: number, by: number): void {
+  const { width, height, values } = light;
+  const length = Math.hypot(bx - ax, by - ay);
+  const [ux, uy] = length > 0 ? [(bx - ax) / length, (by - ay) / length] : [1, 0];
+  const reach = radius + 1;
+  for (let y = Math.max(0, Math.floor(Math.min(ay, by) - reach)); y < Math.min(height, Math.max(ay, by) + reach); y++) {
+    for (let x = Math.max(0, Math.floor(Math.min(ax, bx) - reach)); x < Math.min(width, Math.max(ax, bx) + reach); x++) {
+      const [dx, dy] = [x + 0.5 - ax, y + 0.5 - ay];
+      const along = dx * ux + dy * uy;
+      const across = length > 0 ? Math.abs(dx * uy - dy * ux) : Math.hypot(dx, dy);
+      const ends = length > 0 ? Math.max(0, Math.min(1, along + 0.5) - Math.max(0, Math.min(1, along - length + 0.5))) : 1;
+      const share = Math.max(0, Math.min(1, radius - across + 0.5)) * ends;
+      if (share === 0) continue;
+      const i = y * width + x;
+      const shown = added * share * (at > 0 ? 1 - (covered[i] ?? 0) / at : 1);
+      values[3 * i] = (values[3 * i] ?? 0) + shown * trail.red;
+      values[3 * i + 1] = (values[3 * i + 1] ?? 0) + shown * trail.green;
+      values[3 * i + 2] = (values[3 * i + 2] ?? 0) + shown * trail.blue;
+    }
+  }
+}
