@@ -20,6 +20,9 @@ use Kaddle\Core\Intake\Shape;
  */
 final class FormCast implements CastsAttributes, ComparesCastableAttributes
 {
+    /** @var \WeakMap<Record, array{string, string}>|null form and text that a record was made from, so that one that nobody has replaced is not read again */
+    private static ?\WeakMap $raw = null;
+
     /** @param 'settings'|'plan' $form */
     public function __construct(
         private readonly string $form,
@@ -27,12 +30,22 @@ final class FormCast implements CastsAttributes, ComparesCastableAttributes
 
     public function get(Model $model, string $key, mixed $value, array $attributes): Record
     {
-        return $this->shape()->stored(self::decoded($value));
+        $record = $this->shape()->stored(self::decoded($value));
+        if (is_string($value)) {
+            self::$raw ??= new \WeakMap();
+            self::$raw[$record] = [$this->form, $value];
+        }
+
+        return $record;
     }
 
     /** @throws \Kaddle\Core\Intake\FaultyDocument */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
+        [$form, $text] = $value instanceof Record ? self::$raw[$value] ?? ['', ''] : ['', ''];
+        if ($form === $this->form) {
+            return $text;
+        }
         $read = $this->shape()->whole($value instanceof Record ? $value->toArray() : (is_array($value) ? $value : []));
         $kept = $this->form === 'settings' ? MomentForm::kept($read) : $read->toArray();
 

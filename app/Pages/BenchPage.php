@@ -122,12 +122,17 @@ final class BenchPage
     /** With what its meter can show. */
     private static function body(Piece $body, Voice $voice): BodyChoice
     {
-        $step = $body->figures()->choice('step', Step::class);
+        $figures = $body->figures();
+        $step = $figures->choice('step', Step::class);
+        $fastest = ($figures->has('fastest') ? Shutter::fromLabel($figures->text('fastest'), $step) : Shutter::fastestOfAll())->tv->thirtieths;
 
         return new BodyChoice(
             Listings::gear($body, $voice),
             $step,
-            array_map(static fn(Shutter $s): string => $s->label(), Shutter::scale($step)),
+            array_map(
+                static fn(Shutter $s): string => $s->label(),
+                array_values(array_filter(Shutter::scale($step), static fn(Shutter $s): bool => $s->tv->thirtieths <= $fastest)),
+            ),
             array_map(static fn(Aperture $a): string => $a->label(), Aperture::scale(
                 $step,
                 Aperture::of(ExactStops::fromWhole(0)),

@@ -154,7 +154,7 @@ final readonly class BenchHistory
         if ($record instanceof Moment && isset($before['settings'])) {
             $original = $record->getOriginal('settings');
             $before['settings'] = Leaves::difference(
-                $record->settings->toArray(),
+                MomentForm::kept($record->settings),
                 $original instanceof Record ? $original->toArray() : [],
             );
         }

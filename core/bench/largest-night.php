@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // Prints the largest night that a document may hold: 300 moments in 60 rooms, each room with
-// all windows, lamps, dimmer states and readings that it may have, 500 pieces, long notes.
+// all windows, lamps, dimmer states and readings that it may have, 500 pieces, long notes,
+// 200 lamps in the backdrop of every moment.
 //   php core/bench/largest-night.php > largest.json
 
 /** @var array{place: array{rooms: non-empty-list<array<string, mixed>>}, pieces: non-empty-list<array<string, mixed>>, moments: non-empty-list<array{plan: array<string, mixed>}>} $example */
@@ -34,9 +35,14 @@ for ($i = count($pieces); $i < 500; ++$i) {
 }
 
 $moment = $example['moments'][0];
+$lamp = [
+    'across' => -49.95, 'up' => -49.95, 'away' => 499.5, 'ev' => 12.5, 'size' => 1999.5, 'kelvin' => 11999.5, 'speedAcross' => -14.95, 'speedUp' => -14.95,
+    'beat' => 'filament',
+];
 $example['moments'] = array_map(static fn(int $i): array => [
     'uid' => $uid(3, $i),
     'room' => $uid(1, 1 + $i % 60),
+    'drag' => ['movement' => 'slow-dance', 'lamps' => array_fill(0, 200, $lamp)],
     'subject' => ['distance' => round(2.0 + $i / 100, 2), 'height' => 1.6],
     'plan' => ['name' => "Moment $i", 'starts' => $clock(960 + 2 * $i), 'minutes' => 2, 'notes' => $words("Notes $i", 2000), 'marks' => $words('Crop', 500)] + $moment['plan'],
 ] + $moment, range(1, 300));

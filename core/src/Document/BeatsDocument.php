@@ -21,8 +21,9 @@ final readonly class BeatsDocument
         public string $sentence,
     ) {}
 
-    public static function of(Beats $beats): self
+    /** @param float $share of full power of a pop, above 0 */
+    public static function of(Beats $beats, float $share): self
     {
-        return new self(round($beats->period, 4), $beats->every, $beats->lost(), DragWords::beats($beats));
+        return new self(round($beats->period, 4), $beats->every, $beats->lost(), DragWords::beats($beats, $share));
     }
 }

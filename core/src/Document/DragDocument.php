@@ -8,10 +8,13 @@ use Kaddle\Core\Drag\Cure;
 use Kaddle\Core\Drag\DragView;
 use Kaddle\Core\Drag\ReadyLook;
 use Kaddle\Core\Motion\BackdropLamp;
+use Kaddle\Core\Motion\Beats;
 use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Motion\Trail;
+use Kaddle\Core\Night\Caution;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Words\DragWords;
+use Kaddle\Core\Words\NightWords;
 use Kaddle\Core\Words\Voice;
 
 /** What a long exposure of a moment looks like. Schema: drag.schema.json. */
@@ -21,6 +24,7 @@ final readonly class DragDocument
      * @param list<CureDocument> $cures
      * @param list<TrailDocument> $trails
      * @param list<CurtainDocument> $curtains
+     * @param list<string> $cautions
      * @param list<ReadyLookDocument> $looks
      */
     private function __construct(
@@ -51,6 +55,8 @@ final readonly class DragDocument
         /** null where nobody passes. */
         public ?CrowdDocument $crowd,
         public FigureDocument $figure,
+        /** The usual care. @var list<string> */
+        public array $cautions,
         /** Looks to start from. @var list<ReadyLookDocument> */
         public array $looks,
         /** How sure the figures are. */
@@ -83,11 +89,35 @@ final readonly class DragDocument
             $view->curtains->chosen,
             DragWords::advice($view),
             ZoneDocument::of($view, $voice),
-            $beats === null ? null : BeatsDocument::of($beats),
+            $beats === null ? null : BeatsDocument::of($beats, $solution->best->output->share()),
             $covers === null ? null : CrowdDocument::of($covers, $view),
             FigureDocument::of($view),
+            array_map(static fn(Caution $c): string => NightWords::caution($c, $voice), self::cautions($view, $beats)),
             array_map(static fn(ReadyLook $l): ReadyLookDocument => ReadyLookDocument::of($l, $moment), ReadyLook::cases()),
             DragWords::doubt($view),
         );
+    }
+
+    /**
+     * What the drag itself brings about; what the plan brings stands beside the moment.
+     *
+     * @return list<Caution>
+     */
+    private static function cautions(DragView $view, ?Beats $beats): array
+    {
+        $moment = $view->solution->moment;
+        $all = Caution::allFor(
+            [],
+            $moment->people->movement,
+            $moment->scene->distance,
+            $beats === null ? 0.0 : 60.0 / $beats->period / $beats->every,
+            null,
+        );
+
+        return array_values(array_filter($all, static fn(Caution $c): bool => match ($c) {
+            Caution::Floor => $moment->drag->tripod,
+            Caution::Near => false,
+            default => true,
+        }));
     }
 }

@@ -24,11 +24,11 @@ use Kaddle\Core\Intake\Record;
  */
 final class DocumentReader
 {
-    /** What it may hold decides, by number and length of everything; this is more than the largest takes, with every letter escaped. */
+    /** What it may hold decides, by number and length of everything; this is more than the largest takes as it leaves. */
     public const MOST_BYTES = 16_777_216;
 
-    /** The largest night: 300 moments of 80 values, 60 rooms of 2500, 500 pieces of 150. */
-    private const MOST_VALUES = 300_000;
+    /** The largest night: 300 moments of 80 values and 1800 of lamps, 60 rooms of 2500, 500 pieces of 150. */
+    private const MOST_VALUES = 900_000;
 
     /** @var array<string, true> */
     private array $identities = [];

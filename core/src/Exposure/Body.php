@@ -32,8 +32,10 @@ final readonly class Body
         public float $crop,
         /** k in the hand-held rule, 1 to 2. */
         public float $strictness,
-        /** Its fastest shutter; a flash that pulses goes along. */
+        /** The fastest shutter that it is sure to have; a flash that pulses goes along. */
         public Shutter $fastest,
+        /** The fastest that its dial may show. */
+        public Shutter $fastestOnDial,
         /** Pixels across the frame, 1000 to 20 000. */
         public int $pixels,
         public array $lacksSecondCurtain,
@@ -62,6 +64,7 @@ final readonly class Body
         int $pixels = self::USUAL_PIXELS,
         ?array $lacksSecondCurtain = null,
     ): self {
+        $onDial = $fastest ?? Shutter::fastestOfAll();
         $fastest ??= Shutter::fastest();
         if ($step !== Step::Third && $step !== Step::Half) {
             throw ImpossibleGear::because('A body turns in third or half stops.');
@@ -84,6 +87,7 @@ final readonly class Body
             Optics::cropRange()->checked('crop factor', $crop),
             Steadiness::strictnessRange()->checked('hand-held rule k', $strictness),
             $fastest,
+            $onDial,
             (int) self::pixelRange()->checked('pixels across the frame', $pixels),
             $lacksSecondCurtain ?? SecondCurtainLack::USUAL,
         );

@@ -57,6 +57,12 @@ final readonly class Shutter
         return new self(ExactStops::fromWhole(12));
     }
 
+    /** The fastest that any of them has: 1/8000. */
+    public static function fastestOfAll(): self
+    {
+        return new self(ExactStops::fromWhole(13));
+    }
+
     /** Time that the shutter is open, s. */
     public function seconds(): float
     {

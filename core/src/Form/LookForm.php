@@ -154,6 +154,9 @@ final class LookForm
                 "{$shutter->label()} is faster than the sync speed of this body, {$body->sync->label()}: a bar of the frame would stay dark.",
             );
         }
+        if ($shutter !== null && $shutter->tv->thirtieths > $body->fastestOnDial->tv->thirtieths) {
+            $held->fault('shutter', "The fastest shutter of this body is {$body->fastestOnDial->label()}.");
+        }
         if ($aperture !== null && ($aperture->av->thirtieths < $lens->widest->av->thirtieths || $aperture->av->thirtieths > $lens->narrowest->av->thirtieths)) {
             $held->fault('aperture', "This lens has {$lens->widest->label()} to {$lens->narrowest->label()} here.");
         }

@@ -103,9 +103,9 @@ final class BodyForm
         );
         $fastest = $figures->has('fastest')
             ? $figures->attempt('fastest', static fn(): Shutter => Shutter::fromLabel($figures->text('fastest'), $step))
-            : Shutter::fastest();
+            : null;
 
-        return $fastest === null || $sync === null || $base === null || $usable === null
+        return $sync === null || $base === null || $usable === null
             ? null
             : $blamed->attempt($blame, static fn(): Body => Body::of(
                 $step,

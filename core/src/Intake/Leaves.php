@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Intake;
 
-/** A document as its values by dotted path; for documents whose objects hold no lists. */
+/** A document as its values by dotted path; a list is one value. */
 final class Leaves
 {
     private function __construct() {}
@@ -56,7 +56,7 @@ final class Leaves
     {
         $leaves = [];
         foreach ($document as $name => $value) {
-            $leaves += is_array($value) ? self::of($value, "$before$name.") : ["$before$name" => $value];
+            $leaves += is_array($value) && !array_is_list($value) ? self::of($value, "$before$name.") : ["$before$name" => $value];
         }
 
         return $leaves;

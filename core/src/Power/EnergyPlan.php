@@ -14,7 +14,7 @@ namespace Kaddle\Core\Power;
 final readonly class EnergyPlan
 {
     /** min over which a head is taken to collect heat. */
-    private const WARM = 10.0;
+    public const WARM = 10.0;
 
     /** Full pops within that time from which units throttle or are damaged; a cautious figure for small units. */
     public const HOT = 30.0;

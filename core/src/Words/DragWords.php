@@ -17,6 +17,7 @@ use Kaddle\Core\Motion\PopTimes;
 use Kaddle\Core\Motion\SubjectBlur;
 use Kaddle\Core\Motion\Trail;
 use Kaddle\Core\Motion\TrailShape;
+use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
@@ -242,11 +243,17 @@ final class DragWords
             : "For $span set {$voice->length(Length::ofMetres($set), 2)} and {$aperture->label()} or smaller.");
     }
 
-    public static function beats(Beats $beats): string
+    /** @param float $share of full power of a pop, above 0 */
+    public static function beats(Beats $beats, float $share): string
     {
-        return $beats->every === 1
+        $ready = $beats->every === 1
             ? 'The unit is ready on every beat.'
             : sprintf('The unit is ready on every %s beat; the others stay dark. Less output, or a quicker battery, wins them back.', self::ordinal($beats->every));
+        $minutes = EnergyPlan::hotAfter($share) * $beats->period * $beats->every / 60.0;
+
+        return $minutes < EnergyPlan::WARM
+            ? sprintf('%s After %s min of that the head is hot: rest it, or give it a stop of ISO.', $ready, Number::plain($minutes, 0))
+            : $ready;
     }
 
     /** @param float $covers share of the exposure, 0 to 1 */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Drag;
 
+use Kaddle\Core\Document\BeatsDocument;
 use Kaddle\Core\Document\DragDocument;
 use Kaddle\Core\Drag\Cure;
 use Kaddle\Core\Drag\CurtainReason;
@@ -103,6 +104,61 @@ final class DragViewTest extends TestCase
         self::assertCount(3, $drag->trails);
         self::assertStringContainsString('hold still until the second', $drag->advice);
         self::assertStringContainsString('half a second', strtr($drag->settings, ['0.5 s' => 'half a second']));
+    }
+
+    public function testCareIsToldWhereADragBringsItAbout(): void
+    {
+        $told = static fn(array $drag): string => implode(' ', self::document(['drag' => $drag])->cautions);
+        self::assertSame('', $told([]));
+        self::assertStringContainsString('photosensitive', $told(['beats' => 120]));
+        self::assertStringContainsString('no stand', $told(['tripod' => true]));
+        self::assertStringContainsString('walk backwards', $told(['movement' => 'procession']));
+    }
+
+    public function testBeatsAtFullPowerAreLostAndMakeTheHeadHot(): void
+    {
+        $beats = static fn(float $recycle): ?BeatsDocument => self::document(['drag' => ['beats' => 120], 'flash.recycle' => $recycle, 'flash.guideNumber' => 12])->beats;
+        self::assertStringContainsString('the head is hot', $beats(2.4)->sentence ?? '');
+        self::assertGreaterThan(2, $beats(30.0)?->every);
+        self::assertStringNotContainsString('hot', $beats(30.0)->sentence ?? 'hot');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function sentences(): iterable
+    {
+        yield 'all by the room' => [['look' => ['withoutFlash' => true] + self::DANCE['look']], 'nothing freezes them'];
+        yield 'nobody moves' => [['drag' => ['speed' => 0]], 'Nobody moves far enough'];
+        yield 'eaten' => [['people' => ['movement' => 'dance', 'clothing' => 'dark', 'behind' => 'window', 'shines' => 60, 'shinesEv' => 5]], 'burns into their edge'];
+        yield 'a soft edge' => [['drag' => ['speed' => 0.1]], 'softens their edge'];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('sentences')]
+    public function testTheGhostIsToldInASentence(array $changes, string $part): void
+    {
+        self::assertStringContainsString($part, self::document($changes)->ghost->sentence);
+    }
+
+    public function testFocusWithoutLookingNamesWhatToSet(): void
+    {
+        $zone = self::document(['drag' => ['zoneFrom' => 1.0, 'zoneTo' => 3.0]])->zone;
+        self::assertSame([1.5, 'f/14'], [$zone->set, $zone->aperture]);
+        self::assertStringContainsString('set 1.5 m and f/14', $zone->sentence);
+        self::assertStringContainsString('at no aperture', self::document(['drag' => ['zoneFrom' => 0.5, 'zoneTo' => 30.0]])->zone->sentence);
+    }
+
+    public function testACrowdWashesAwayWithTime(): void
+    {
+        $crowd = static fn(float $seconds): string => self::document(['drag' => ['crowdSpeed' => 1.2, 'seconds' => $seconds]])->crowd->sentence ?? '';
+        self::assertStringContainsString('washed away', $crowd(4.0));
+        self::assertStringContainsString('streaks', $crowd(1.2));
+        self::assertStringContainsString('still people', $crowd(0.2));
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function document(array $changes): DragDocument
+    {
+        return DragDocument::of(MomentSolver::solve(Moments::with($changes + self::DANCE)), Voice::plain());
     }
 
     /** @param array<string, mixed> $changes */

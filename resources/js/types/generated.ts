@@ -361,6 +361,8 @@ export interface DragDocument {
   /** null where nobody passes. */
   readonly crowd: CrowdDocument | null;
   readonly figure: FigureDocument;
+  /** The usual care. */
+  readonly cautions: readonly string[];
   /** Looks to start from. */
   readonly looks: readonly ReadyLookDocument[];
   /** How sure the figures are. */

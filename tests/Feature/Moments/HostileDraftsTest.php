@@ -53,6 +53,14 @@ final class HostileDraftsTest extends TestCase
         yield 'a modifier that is a word' => [['outfit.modifierId' => 'dome'], 'outfit.modifierId', 'Choose one from your bag.'];
         yield 'a gel of nobody' => [['outfit.gelId' => 999_999], 'outfit.gelId', 'Choose one from your bag.'];
         yield 'a curve that is a word' => [['glow.curve' => 'maybe'], 'glow.curve', 'must be true or false'];
+        yield 'a drag that is a word' => [['drag' => 'long'], 'drag', 'must be an object'];
+        yield 'a drag faster than anybody' => [['drag.speed' => 15.5], 'drag.speed', '0 to 15 m/s'];
+        yield 'a shutter held open for a day' => [['drag.seconds' => 86_400], 'drag.seconds', '0.001 to 3600 s'];
+        yield 'a shutter held open for nothing' => [['drag.seconds' => 0], 'drag.seconds', '0.001 to 3600 s'];
+        yield 'beyond a turn' => [['drag' => ['camera' => 'twist', 'angle' => 400]], 'drag.angle', '−360 to 360'];
+        yield 'a zoom to nothing' => [['drag' => ['camera' => 'zoom', 'ratio' => 0]], 'drag.ratio', '0.1 to 10'];
+        yield 'focused nearer than any lens goes' => [['drag.focus' => 0.1], 'drag.focus', '0.4 to 100 m'];
+        yield 'lamps without number' => [['drag.lamps' => array_fill(0, 201, ['across' => 0, 'up' => 0, 'away' => 5, 'ev' => 9])], 'drag.lamps', '1 to 200'];
         yield 'a glow that is a list' => [['glow' => [4]], 'glow', 'must be an object'];
         yield 'a glow that is a number' => [['glow' => 4], 'glow', 'must be an object'];
         yield 'compensations as a number' => [['dialled' => 1], 'dialled', 'must be an object'];

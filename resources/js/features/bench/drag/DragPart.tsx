@@ -2,6 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { memo, useMemo, useState } from 'react';
 import type { Form } from '@/lib/shape';
 import type { DragDocument } from '@/types/generated';
+import { Warnings } from '@/ui/Warnings';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
 import { useLive } from '../session/useLive';
@@ -48,6 +49,11 @@ const Seen = memo(function Seen({ drag, isOff }: { readonly drag: DragDocument; 
   return (
     <div className="grid gap-5">
       <p className="text-lg">{drag.ghost.sentence}</p>
+      {drag.cautions.length > 0 && (
+        <div className="grid gap-2">
+          <Warnings rules={[]} cautions={drag.cautions} />
+        </div>
+      )}
       {drag.cures.length > 0 && (
         <div className="grid gap-1">
           <h3 className="font-semibold">What cleans them</h3>
