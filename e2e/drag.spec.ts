@@ -57,7 +57,7 @@ test('a lamp’s trail is painted as long and as bright as it is reckoned', asyn
   const tones = Array.from({ length: 6400 }, (_, i) => [i / 100, codeOf(i / 100)] as const);
   const lightAt = (x: number, y: number) => {
     const code = pixels[4 * (Math.floor(y) * width + Math.floor(x)) + 1] ?? 0;
-    return tones.reduce((best, tone) => (Math.abs(tone[1] - code) < Math.abs(best[1] - code) ? tone : best), [0, 0] as const)[0];
+    return tones.reduce<readonly [number, number]>((best, tone) => (Math.abs(tone[1] - code) < Math.abs(best[1] - code) ? tone : best), [0, 0])[0];
   };
   const place = (share: number) => {
     const [from, to] = [0, trail.across.length - 1].map((i) => [width / 2 + (trail.across[i] ?? 0) * width, height / 2 - (trail.up[i] ?? 0) * width] as const);

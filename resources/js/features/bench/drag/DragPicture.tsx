@@ -1,8 +1,8 @@
-import { memo, useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useEffect, useId, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useWidth } from '@/charts/useWidth';
 import type { CurtainDocument, DragDocument } from '@/types/generated';
 import { Button } from '@/ui/Button';
-import { develop, expose, type Picture } from './painter';
+import { develop, makePainter, type Painter, type Picture } from './painter';
 import { saveStill } from './still';
 
 interface Props {
@@ -44,13 +44,14 @@ export const DragPicture = memo(function DragPicture({ picture, curtains, chosen
   }, [playing]);
   const beside = width > 560;
   const each = Math.max(120, Math.min(MOST, beside ? Math.floor((width - 16) / 2) : width));
+  const painter = useMemo(() => makePainter(picture, each), [picture, each]);
   return (
     <div className="grid gap-3">
       <div ref={box} className={`grid gap-4 ${beside ? 'grid-cols-2' : 'grid-cols-1'}`}>
         {width > 0 &&
           curtains.map((curtain) => (
             <figure key={curtain.curtain} className="grid content-start gap-1.5">
-              <Painted picture={picture} width={each} pops={popsAt(curtain)} at={at} label={`${name(curtain)}: ${curtain.sentence}`} />
+              <Painted painter={painter} width={each} height={Math.round(each * picture.figure.aspect)} pops={popsAt(curtain)} at={at} label={`${name(curtain)}: ${curtain.sentence}`} />
               <figcaption className="text-sm">
                 <span className="font-semibold">{name(curtain)}</span>
                 {curtain.curtain === chosen && <span> (this one is used)</span>}. {curtain.sentence}
@@ -141,23 +142,23 @@ function told(seconds: number): string {
 }
 
 interface PaintedProps {
-  readonly picture: Picture;
+  readonly painter: Painter;
   readonly width: number;
+  readonly height: number;
   readonly pops: number;
   readonly at: number;
   readonly label: string;
 }
 
 /** Painted before the browser paints, so that every step of the scrubber is a frame. */
-function Painted({ picture, width, pops, at, label }: PaintedProps) {
+function Painted({ painter, width, height, pops, at, label }: PaintedProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const height = Math.round(width * picture.figure.aspect);
   useLayoutEffect(() => {
     const context = canvas.current?.getContext('2d') ?? null;
     if (context === null) return;
     const image = context.createImageData(width, height);
-    develop(expose(picture, width, pops, at), image.data);
+    develop(painter(pops, at), image.data);
     context.putImageData(image, 0, 0);
-  }, [picture, width, height, pops, at]);
+  }, [painter, width, height, pops, at]);
   return <canvas ref={canvas} role="img" aria-label={label} width={width} height={height} className="block max-w-full border border-edge" />;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { FigureDocument, TrailDocument } from '@/types/generated';
-import { codeOf, develop, expose } from './painter';
+import { codeOf, develop, makePainter, type Picture } from './painter';
 
 const STEPS = Array.from({ length: 49 }, (_, i) => i / 48);
 
@@ -38,6 +38,7 @@ const trail = (across: (at: number) => number, lights: number): TrailDocument =>
 });
 
 const W = 300;
+const expose = (picture: Picture, width: number, pops: number, at: number) => makePainter(picture, width)(pops, at);
 const at = (values: Float32Array, x: number, y: number) => values[3 * (Math.round(100 - y * W) * W + Math.round(150 + x * W))] ?? NaN;
 
 describe('what gathers while the shutter is open', () => {

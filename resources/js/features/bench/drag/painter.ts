@@ -27,33 +27,60 @@ export function codeOf(light: number): number {
   return 255 * (linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055);
 }
 
-/**
- * What has gathered on the sensor when a share of the exposure is over, with a pop at another share: the
- * room's light grows evenly, the moving figure covers what is behind it, lamps draw on, and the pop adds
- * the figure where it stands then.
- */
-export function expose({ figure, trails }: Picture, width: number, pops: number, at: number): Light {
+/** What a picture looks like at any share of its exposure, with a pop at any other. */
+export type Painter = (pops: number, at: number) => Light;
+
+/** A painter that remembers what the figure covers, for both curtains are painted for the same share of the exposure. */
+export function makePainter(picture: Picture, width: number): Painter {
+  const { figure } = picture;
   const height = Math.round(width * figure.aspect);
-  const values = new Float32Array(width * height * 3);
-  const covered = coverage(figure, width, height, at);
-  const popped = at >= pops;
-  const frozen = popped ? outlineAt(figure, width, height, pops) : null;
-  for (let i = 0; i < width * height; i++) {
+  const frozen = new Map<number, Float32Array>();
+  let last: { readonly at: number; readonly covered: Float32Array } | null = null;
+  return (pops, at) => {
+    if (last?.at !== at) last = { at, covered: coverage(figure, width, height, at) };
+    const stands = frozen.get(pops) ?? outlineAt(figure, width, height, pops);
+    frozen.set(pops, stands);
+    return gather(picture, { width, height, values: new Float32Array(width * height * 3) }, last.covered, at >= pops ? stands : null, at);
+  };
+}
+
+/**
+ * What has gathered on the sensor when a share of the exposure is over: the room's light grows evenly,
+ * the moving figure covers what is behind it, lamps draw on, and the pop adds the figure where it stood then.
+ *
+ * @param frozen what the figure covered as it popped; null before that
+ */
+function gather({ figure, trails }: Picture, light: Light, covered: Float32Array, frozen: Float32Array | null, at: number): Light {
+  const { width, height, values } = light;
+  const { room, pop, ground, groundPop } = figure;
+  for (let i = 0, j = 0; i < width * height; i++) {
     const cover = covered[i] ?? 0;
-    const stands = frozen?.[i] ?? 0;
-    const light = cover * figure.room + (at - cover) * figure.ground + (popped ? stands * figure.pop + (1 - stands) * figure.groundPop : 0);
-    values.fill(light, 3 * i, 3 * i + 3);
+    const stands = frozen === null ? 0 : (frozen[i] ?? 0);
+    const sum = cover * room + (at - cover) * ground + (frozen === null ? 0 : stands * pop + (1 - stands) * groundPop);
+    values[j++] = sum;
+    values[j++] = sum;
+    values[j++] = sum;
   }
-  for (const trail of trails) draw(trail, { width, height, values }, at, covered);
-  return { width, height, values };
+  for (const trail of trails) draw(trail, light, at, covered);
+  return light;
 }
 
 /** The picture as it is seen. */
 export function develop({ width, height, values }: Light, into: Uint8ClampedArray): void {
-  for (let i = 0, j = 0; i < width * height; i++) {
-    for (let band = 0; band < 3; band++) into[j++] = TONES[Math.min(CODES, Math.round(Math.sqrt((values[3 * i + band] ?? 0) / MOST) * CODES))] ?? 255;
-    into[j++] = 255;
+  const pixels = new Uint32Array(into.buffer, into.byteOffset, width * height);
+  for (let i = 0; i < pixels.length; i++) {
+    const red = tone(values[3 * i] ?? 0);
+    const isGrey = values[3 * i] === values[3 * i + 2];
+    // Red in the lowest byte; most of a picture is grey.
+    pixels[i] = isGrey ? OPAQUE | (red * 0x010101) : OPAQUE | (tone(values[3 * i + 2] ?? 0) << 16) | (tone(values[3 * i + 1] ?? 0) << 8) | red;
   }
+}
+
+/** A pixel that hides what is behind it. */
+const OPAQUE = 0xff000000;
+
+function tone(light: number): number {
+  return TONES[Math.min(CODES, (Math.sqrt(light / MOST) * CODES + 0.5) | 0)] ?? 255;
 }
 
 /** For which share of the exposure the figure has covered each pixel. */

@@ -1,4 +1,4 @@
-import { develop, expose, type Picture } from './painter';
+import { develop, makePainter, type Picture } from './painter';
 
 /** px of a picture for print. */
 const WIDTH = 1500;
@@ -8,7 +8,7 @@ const CAPTION = 64;
 
 /** The finished picture with its settings below, as a file for print. */
 export async function saveStill(picture: Picture, share: number, settings: string): Promise<void> {
-  const light = expose(picture, WIDTH, share / 100, 1);
+  const light = makePainter(picture, WIDTH)(share / 100, 1);
   const canvas = new OffscreenCanvas(light.width, light.height + CAPTION);
   const context = canvas.getContext('2d');
   if (context === null) return;
