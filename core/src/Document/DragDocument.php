@@ -81,7 +81,7 @@ final readonly class DragDocument
             DragWords::shake($view),
             array_map(
                 static fn(Trail $t, BackdropLamp $l): TrailDocument => TrailDocument::of($t, $l->colour, $view),
-                $view->trails,
+                $view->trails(),
                 $moment->drag->lamps,
             ),
             FlickerDocument::of($view),

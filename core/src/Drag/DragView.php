@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Drag;
 
+use Kaddle\Core\Motion\BackdropLamp;
 use Kaddle\Core\Motion\Beats;
 use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Motion\Exposing;
@@ -14,6 +15,7 @@ use Kaddle\Core\Motion\OpenTime;
 use Kaddle\Core\Motion\PopTimes;
 use Kaddle\Core\Motion\Shake;
 use Kaddle\Core\Motion\Trail;
+use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Solution;
 
 /**
@@ -30,8 +32,6 @@ final readonly class DragView
         /** Frame widths of a body. */
         public float $width,
         public Ghost $ghost,
-        /** @var list<Trail> in the order of the lamps */
-        public array $trails,
         public CurtainChoice $curtains,
         /** Of the room's lamps on the mains, on a ground that no pop reaches. */
         public Flicker $flicker,
@@ -46,11 +46,6 @@ final readonly class DragView
         $subject = Subject::of($moment, $exposing, $solution->levels);
         $width = Subject::WIDE * $exposing->scaleAt($moment->scene->distance);
         $ghost = $subject->ghost($width, $exposing->smearOf($moment->people->going, Subject::WIDE / 2.0, $moment->scene->distance));
-        $focus = $drag->focus ?? $moment->scene->distance;
-        $trails = array_map(
-            static fn($lamp): Trail => Trail::of($lamp, $exposing, $focus, $moment->body->pixels, $moment->mains->frequency()),
-            $drag->lamps,
-        );
 
         return new self(
             $solution,
@@ -58,14 +53,44 @@ final readonly class DragView
             $subject,
             $width,
             $ghost,
-            $trails,
             CurtainChoice::of($solution, $exposing, $ghost),
-            Flicker::of(
-                LampBeat::Mains->depth(),
-                LampBeat::Mains->frequency($moment->mains->frequency()),
-                $exposing->time->seconds,
-                PopTimes::of(Curtain::First, $exposing->time->seconds, $moment->body->sync, false)->travel,
-            ),
+            self::beatOf(LampBeat::Mains, $exposing, $moment),
+        );
+    }
+
+    /** Of show lamps that are dimmed by pulses; null where none is told. */
+    public function pulsed(): ?Flicker
+    {
+        foreach ($this->solution->moment->drag->lamps as $lamp) {
+            if ($lamp->beat === LampBeat::Pulsed) {
+                return self::beatOf(LampBeat::Pulsed, $this->exposing, $this->solution->moment);
+            }
+        }
+
+        return null;
+    }
+
+    private static function beatOf(LampBeat $beat, Exposing $exposing, Moment $moment): Flicker
+    {
+        $seconds = $exposing->time->seconds;
+
+        return Flicker::of(
+            $beat->depth(),
+            $beat->frequency($moment->mains->frequency()),
+            $seconds,
+            PopTimes::of(Curtain::First, $seconds, $moment->body->sync, false)->travel,
+        );
+    }
+
+    /** @return list<Trail> in the order of the lamps */
+    public function trails(): array
+    {
+        $moment = $this->solution->moment;
+        $focus = $moment->drag->focus ?? $moment->scene->distance;
+
+        return array_map(
+            fn(BackdropLamp $lamp): Trail => Trail::of($lamp, $this->exposing, $focus, $moment->body->pixels, $moment->mains->frequency()),
+            $moment->drag->lamps,
         );
     }
 

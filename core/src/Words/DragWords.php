@@ -166,17 +166,20 @@ final class DragWords
     {
         $flicker = $view->flicker;
         $mains = $view->solution->moment->mains;
-        $between = $flicker->between->amount();
-
-        return $flicker->between->value < self::UNEVEN
+        $told = $flicker->between->value < self::UNEVEN
             ? "Simple lamps on {$mains->inWords()} come out alike in every frame."
             : sprintf(
                 'Simple lamps on %s may differ by up to %s from frame to frame, %s from top to bottom; filaments by a fifth of that. %s is even.',
                 $mains->inWords(),
-                $between,
+                $flicker->between->amount(),
                 $flicker->across->amount(),
                 $mains->frequency() === 50 ? '1/100 s or 1/50 s' : '1/60 s or 1/30 s',
             );
+        $pulsed = $view->pulsed();
+
+        return $pulsed === null ? $told : $told . ' ' . ($pulsed->across->value < self::UNEVEN
+            ? 'Show lamps dimmed by pulses draw no bands at this time.'
+            : sprintf('Show lamps dimmed by pulses draw some %s bands of up to %s.', Number::plain($pulsed->bands, 0), $pulsed->across->amount()));
     }
 
     public static function curtain(Curtain $curtain, DragView $view): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Advice\OneMoreStop;
+use Kaddle\Core\Drag\DragView;
 use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
@@ -20,8 +21,6 @@ use Kaddle\Core\Solve\Tolerance;
 
 /**
  * Why a solution is as it is, in the order in which a photographer would think.
- *
- * @phpstan-all-methods-pure
  */
 final readonly class ReasonWords
 {
@@ -45,6 +44,7 @@ final readonly class ReasonWords
             $self->shutter(),
             $self->aperture(),
             $self->iso(),
+            new Reason('movement', DragWords::ghost(DragView::of($solution)), 'ℓ = f·v·t/(d − f), by what the room lights'),
             ...($self->best->isOff() ? [$self->withoutFlash()] : $self->ofFlash()),
             new Reason(
                 'one-more',

@@ -135,7 +135,7 @@ final class AdviceTest extends TestCase
     {
         $reasons = ReasonWords::of(self::solve([]), Voice::plain());
         self::assertSame(
-            ['room', 'school', 'shutter', 'aperture', 'iso', 'head', 'output', 'backdrop', 'eyes', 'one-more', 'doubt'],
+            ['room', 'school', 'shutter', 'aperture', 'iso', 'movement', 'head', 'output', 'backdrop', 'eyes', 'one-more', 'doubt'],
             array_map(static fn(Reason $r): string => $r->about, $reasons),
         );
         foreach ($reasons as $reason) {

@@ -932,7 +932,7 @@ export interface ReadyLookDocument {
 
 /** One link in the chain of thought. */
 export interface ReasonDocument {
-  /** What it explains: room, shutter, aperture, iso, head, output, backdrop, eyes or doubt. */
+  /** What it explains: room, shutter, aperture, iso, movement, head, output, backdrop, eyes or doubt. */
   readonly about: string;
   readonly sentence: string;
   /** The formula behind it, '' where it is a rule of the trade. */

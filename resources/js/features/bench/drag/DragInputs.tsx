@@ -13,11 +13,11 @@ interface Props extends Pick<Editing, 'faults' | 'onChange'> {
 }
 
 const GROUPS: readonly (readonly [string, readonly (keyof DragDraft)[]])[] = [
-  ['Who moves', ['movement', 'speed', 'heading', 'crowdSpeed']],
+  ['Who moves', ['movement', 'speed', 'heading']],
   ['The camera', ['camera', 'angle', 'ratio', 'moveSeconds', 'seconds', 'tripod']],
   ['The flash', ['curtain', 'beats', 'wireless']],
   ['Focus without looking', ['focus', 'zoneFrom', 'zoneTo']],
-  ['Behind them', ['lamps']],
+  ['Behind them', ['crowdSpeed', 'lamps']],
 ];
 
 /** ms after which taps begin a new count. */
