@@ -39,6 +39,7 @@ test('a lamp’s trail is painted as long and as bright as it is reckoned', asyn
   const told = page.waitForResponse((response) => response.url().endsWith('/drag') && (response.request().postData() ?? '').includes('"speedAcross":-3'));
   await page.getByRole('button', { name: /^Drag:/ }).click();
   await page.getByRole('textbox', { name: 'Time by hand' }).fill('0.25');
+  await page.getByRole('button', { name: /^Lamps behind/ }).click();
   await page.getByRole('button', { name: 'Add a lamp' }).click();
   const lamp = page.getByRole('group', { name: 'lamp 1' });
   for (const [name, value] of [['Place to the right of the middle', '2.4'], ['Height over the lens', '1.2'], ['Distance from the lens', '8'], ['Level', '11'], ['Size (optional)', '20'], ['Speed upwards (optional)', '0.6'], ['Speed to the right (optional)', '-3']] as const) {

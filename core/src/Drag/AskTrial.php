@@ -212,6 +212,9 @@ final readonly class AskTrial
 
     private function outputMiss(ExposureSettings $settings): float
     {
+        if ($this->onFace <= 0.0 && $this->ask->kind !== AskKind::GlowBehind) {
+            return self::NEVER;
+        }
         $wanted = $this->output($settings);
 
         return max(0.0, $wanted, $this->moment->flash->lowest->value() - $wanted);

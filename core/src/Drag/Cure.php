@@ -54,7 +54,9 @@ final readonly class Cure
             if ($view->solution->best->output->value() + $more->value > 1e-9) {
                 return null;
             }
-            if ($cured->ghost($view->width, $view->ghost->smear * ($kind === CureKind::Shorter ? 2.0 ** -$by : 1.0))->verdict === GhostVerdict::Clean) {
+            // A camera that is turned goes as far in a shorter time.
+            $shortened = $kind === CureKind::Shorter && !$view->exposing->move->moves() ? 2.0 ** -$by : 1.0;
+            if ($cured->ghost($view->width, $view->ghost->smear * $shortened)->verdict === GhostVerdict::Clean) {
                 return new self($kind, Stops::of($by), $clicks, $more);
             }
         }

@@ -50,7 +50,7 @@ final class AskWords
 
         return match ($part) {
             AskPart::RoomLevel => "The room misses its level by $by.",
-            AskPart::Output => "The flash misses its level by $by.",
+            AskPart::Output => $stops >= AskTrial::NEVER ? 'There is no flash here, and the look lives by it.' : "The flash misses its level by $by.",
             AskPart::TrailLength => $stops < AskTrial::NEVER ? "The trail misses its length by $by of time." : 'Nobody goes across the picture, so there is no trail.',
             AskPart::TrailSeen => "The trail misses the level at which it shows by $by.",
             AskPart::SecondCurtain => 'There is no second curtain here: the trail would run ahead of them.',

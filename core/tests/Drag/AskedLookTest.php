@@ -91,6 +91,14 @@ final class AskedLookTest extends TestCase
         self::assertStringContainsString('put one in', AskWords::miss(AskPart::Lamps, $look->misses['lamps']));
     }
 
+    public function testWhereNoFlashFiresALookOfFlashIsRefused(): void
+    {
+        $solution = MomentSolver::solve(Moments::with(['look.withoutFlash' => true, 'people' => ['movement' => 'walk']]));
+        $told = AskedLookDocument::of(AskedLook::of($solution, Ask::of(AskKind::TrailBehind, true)), $solution, Voice::plain());
+        self::assertFalse($told->isMet);
+        self::assertContains('There is no flash here, and the look lives by it.', array_column($told->misses, 'sentence'));
+    }
+
     /** @return array{Moment, Ask} */
     private static function byChance(int $seed): array
     {

@@ -1,7 +1,7 @@
-import { Collapsible } from 'radix-ui';
 import { memo, type ReactNode } from 'react';
 import type { Faults } from '@/lib/http';
 import { fields, type MomentDraft } from '@/types/generated';
+import { Fold } from '@/ui/Fold';
 import { NumberField, type NumericField } from '@/ui/NumberField';
 import type { InputProps } from '../session/editing';
 import { GearInputs } from './GearInputs';
@@ -22,7 +22,7 @@ export const Inputs = memo(function Inputs(props: InputProps) {
         <GlowInputs bench={bench} glow={draft.glow} bodyId={draft.bodyId} faults={faults} onChange={onChange} ahead={ahead} />
         <LookInputs bench={bench} look={draft.look} bodyId={draft.bodyId} lensId={draft.lensId} faults={faults} onChange={onChange} settings={settings} isOff={isOff} ahead={ahead} />
       </Group>
-      <Fold title="The whole room" open={hasFault(faults, ['room.length', 'room.width', 'room.roof', 'room.finishes', 'camera', 'subject.height'])}>
+      <Fold title="The whole room" forced={hasFault(faults, ['room.length', 'room.width', 'room.roof', 'room.finishes', 'camera', 'subject.height'])}>
         {bench.othersInRoom > 0 && (
           <p className="text-sm text-faint">
             {bench.roomName} is used by {bench.othersInRoom === 1 ? 'one other moment' : `${bench.othersInRoom} other moments`}; a change holds there too.
@@ -30,10 +30,10 @@ export const Inputs = memo(function Inputs(props: InputProps) {
         )}
         <RoomInputs {...props} />
       </Fold>
-      <Fold title="Gear" open={hasFault(faults, ['body', 'lens', 'flash', 'focal', 'head', 'outfit'])}>
+      <Fold title="Gear" forced={hasFault(faults, ['body', 'lens', 'flash', 'focal', 'head', 'outfit'])}>
         <GearInputs {...props} />
       </Fold>
-      <Fold title="Name and time" open={hasFault(faults, ['name', 'startsAt'])}>
+      <Fold title="Name and time" forced={hasFault(faults, ['name', 'startsAt'])}>
         <MomentInputs {...props} />
       </Fold>
     </div>
@@ -84,22 +84,5 @@ function Group({ title, children }: { readonly title: string; readonly children:
       <h2 className="text-lg">{title}</h2>
       {children}
     </section>
-  );
-}
-
-/** What changes seldom is folded away, but never with a fault inside. */
-function Fold({ title, open, children }: { readonly title: string; readonly open: boolean; readonly children: ReactNode }) {
-  return (
-    <Collapsible.Root {...(open ? { open: true } : {})} className="border-t border-line pt-2">
-      <h2>
-        <Collapsible.Trigger className="group flex min-h-10 w-full items-center justify-between text-left font-head text-lg">
-          {title}
-          <span aria-hidden className="text-faint group-data-[state=open]:rotate-180">
-            ▾
-          </span>
-        </Collapsible.Trigger>
-      </h2>
-      <Collapsible.Content className="grid gap-3.5 pt-2">{children}</Collapsible.Content>
-    </Collapsible.Root>
   );
 }

@@ -3,6 +3,7 @@ import type { Faults } from '@/lib/http';
 import { changed, type Form, type Values } from '@/lib/shape';
 import type { DragDraft, MomentDraft } from '@/types/generated';
 import { Button } from '@/ui/Button';
+import { Fold } from '@/ui/Fold';
 import { ShapeForm } from '@/ui/ShapeForm';
 import type { Editing } from '../session/editing';
 import { dragged } from './editing';
@@ -17,7 +18,7 @@ const GROUPS: readonly (readonly [string, readonly (keyof DragDraft)[]])[] = [
   ['The camera', ['camera', 'angle', 'ratio', 'moveSeconds', 'seconds', 'tripod']],
   ['The flash', ['curtain', 'beats', 'wireless']],
   ['Focus without looking', ['focus', 'zoneFrom', 'zoneTo']],
-  ['Behind them', ['crowdSpeed', 'lamps']],
+  ['Behind them', ['crowdSpeed']],
 ];
 
 /** ms after which taps begin a new count. */
@@ -45,9 +46,17 @@ export const DragInputs = memo(function DragInputs({ form, drag, faults, onChang
           )}
         </fieldset>
       ))}
+      <Fold level="h3" title={lampsOf(drag)} forced={Object.keys(of).some((field) => field.startsWith('lamps'))}>
+        <ShapeForm form={form.filter((field) => field.name === 'lamps')} values={values} faults={of} onChange={set} />
+      </Fold>
     </div>
   );
 });
+
+function lampsOf(drag: DragDraft | null): string {
+  const count = drag?.lamps.length ?? 0;
+  return count === 0 ? 'Lamps behind: none yet' : count === 1 ? 'One lamp behind' : `${count} lamps behind`;
+}
 
 /** Whether a field of a move belongs to this one. */
 function isOf(field: string, camera: unknown): boolean {

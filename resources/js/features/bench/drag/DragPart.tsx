@@ -1,7 +1,7 @@
-import { Collapsible } from 'radix-ui';
 import { memo, useMemo, useState } from 'react';
 import type { Form } from '@/lib/shape';
 import type { DragDocument } from '@/types/generated';
+import { Fold } from '@/ui/Fold';
 import { Warnings } from '@/ui/Warnings';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
@@ -23,22 +23,14 @@ export function DragPart({ asking, form, draft, faults, onChange, isOff }: Props
   const faulty = Object.keys(faults).some((field) => field.startsWith('drag'));
   const drag = useLive(asking.drag, draft, open || faulty);
   return (
-    <Collapsible.Root open={open || faulty} onOpenChange={setOpen} className="border-t border-line pt-2">
-      <h2>
-        <Collapsible.Trigger className="group flex min-h-10 w-full items-center justify-between gap-3 text-left font-head text-lg">
-          Drag: what moves while the shutter is open
-          <span aria-hidden className="text-faint group-data-[state=open]:rotate-180">
-            ▾
-          </span>
-        </Collapsible.Trigger>
-      </h2>
-      <Collapsible.Content className="grid gap-6 pt-2">
+    <Fold title="Drag: what moves while the shutter is open" starts={open ? 'open' : 'folded'} forced={faulty} onOpen={setOpen}>
+      <div className="grid gap-6">
         {drag !== null && <Seen drag={drag} isOff={isOff} />}
         <DragInputs form={form} drag={draft.drag} faults={faults} onChange={onChange} />
         {drag !== null && <Figures drag={drag} />}
         {drag !== null && <Looks asking={asking} draft={draft} looks={drag.looks} onChange={onChange} />}
-      </Collapsible.Content>
-    </Collapsible.Root>
+      </div>
+    </Fold>
   );
 }
 
