@@ -45,7 +45,7 @@ final readonly class CurtainDocument
             round(100.0 * $times->share(), 2),
             $smear($times->before()),
             $smear($times->after()),
-            $smear($times->pops),
+            SmearDocument::of($view->curtains->late($curtain), $moment),
         );
     }
 

@@ -32,7 +32,9 @@ final readonly class CurtainChoice
         public ?SecondCurtainLack $lack,
         /** The one that the picture is taken with: as chosen where it is there, else as advised. */
         public Curtain $chosen,
-        /** Frame widths a second that the person goes. */
+        /** Frame widths a second that the person goes before a camera that is held still: until the shutter opens. */
+        private float $ownSpeed,
+        /** The same while it is open, with what the camera does meanwhile. */
         public float $speed,
     ) {}
 
@@ -62,12 +64,21 @@ final readonly class CurtainChoice
             $lack,
             $lack === null ? $wished : Curtain::First,
             abs($moment->people->going->across()) * $exposing->scaleAt($moment->scene->distance),
+            $exposing->smearOf($moment->people->going, 0.0, $moment->scene->distance) / $seconds,
         );
     }
 
     public function times(Curtain $curtain): PopTimes
     {
         return $curtain === Curtain::First ? $this->first : $this->second;
+    }
+
+    /** Frame widths that they have gone since the finger when the pop freezes them. */
+    public function late(Curtain $curtain): float
+    {
+        $times = $this->times($curtain);
+
+        return $this->ownSpeed * $times->opens + $this->speed * ($times->pops - $times->opens);
     }
 
     /** s of exposure under which the curtain makes no difference at this movement: nothing smears; endless for who holds still. */

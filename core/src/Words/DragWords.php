@@ -188,13 +188,14 @@ final class DragWords
         $moment = $view->solution->moment;
         $smear = static fn(float $seconds): string => self::smear($view->curtains->speed * $seconds, $moment);
         $pose = Number::plain($times->pops, 2);
-        if ($view->curtains->speed <= 0.0) {
-            return "The pose $pose s after the finger.";
+        if ($view->ghost->smear <= SubjectBlur::SHARP) {
+            return "The pose $pose s after the finger; nobody smears.";
         }
+        $late = self::smear($view->curtains->late($curtain), $moment);
 
         return $curtain === Curtain::First
             ? "The pose $pose s after the finger; {$smear($times->after())} of smear run ahead of them."
-            : "The pose $pose s after the finger, {$smear($times->pops)} farther on; {$smear($times->before())} of smear follow them.";
+            : "The pose $pose s after the finger, $late farther on; {$smear($times->before())} of smear follow them.";
     }
 
     public static function advice(DragView $view): string

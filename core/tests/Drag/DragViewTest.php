@@ -85,6 +85,15 @@ final class DragViewTest extends TestCase
         self::assertEqualsWithDelta(8.0, $held->ghost->smear / $set->ghost->smear, 1e-6);
     }
 
+    /** A camera that goes along with a dancer leaves hardly any smear, on either side of the pop. */
+    public function testASweepAlongHoldsWhoGoesBy(): void
+    {
+        $still = self::document([])->curtains[1];
+        $along = self::document(['drag' => ['camera' => 'sweep', 'angle' => rad2deg(atan(1.8 * 0.25 / 3.0))]])->curtains[1];
+        self::assertLessThan(0.05 * $still->before->mm, $along->before->mm);
+        self::assertLessThan($still->late->mm, $along->late->mm);
+    }
+
     public function testAShutterOf8000WithPulsesIsNoDarkBar(): void
     {
         $solution = MomentSolver::solve(Moments::with([
