@@ -227,8 +227,9 @@ final class DragWords
     {
         $depth = $zone->depth();
         $told = sprintf(
-            'Focused at %s at %s, sharp from %s%s; from %s on, all the way.',
+            'Focused at %s%s at %s, sharp from %s%s; from %s on, all the way.',
             $voice->length(Length::ofMetres($zone->focus), 2),
+            self::ring($zone),
             $view->exposing->time->settings->aperture->label(),
             is_finite($depth->far)
                 ? $voice->span(Length::ofMetres($depth->near), Length::ofMetres($depth->far), 2)
@@ -245,6 +246,12 @@ final class DragWords
         return $told . ' ' . ($aperture === null
             ? "$span are sharp at no aperture of this lens; a shorter focal length, or a shorter zone."
             : "For $span set {$voice->length(Length::ofMetres($set), 2)} and {$aperture->label()} or smaller.");
+    }
+
+    /** Where the ring of a lens stands that is moved as a whole. */
+    private static function ring(ZoneFocus $zone): string
+    {
+        return sprintf(' (the ring %s %% of its way from endless to its near end)', Number::plain(100.0 * $zone->turn(), 0));
     }
 
     /** @param float $share of full power of a pop, above 0 */

@@ -153,6 +153,7 @@ final class DragViewTest extends TestCase
         $zone = self::document(['drag' => ['zoneFrom' => 1.0, 'zoneTo' => 3.0]])->zone;
         self::assertSame([1.5, 'f/14'], [$zone->set, $zone->aperture]);
         self::assertStringContainsString('set 1.5 m and f/14', $zone->sentence);
+        self::assertStringContainsString('the ring 12 % of its way', $zone->sentence, '(0.4 − 0.035)/(3 − 0.035)');
         self::assertStringContainsString('at no aperture', self::document(['drag' => ['zoneFrom' => 0.5, 'zoneTo' => 30.0]])->zone->sentence);
     }
 
