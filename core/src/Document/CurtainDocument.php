@@ -6,7 +6,7 @@ namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Drag\DragView;
 use Kaddle\Core\Motion\Curtain;
-use Kaddle\Core\Words\DragWords;
+use Kaddle\Core\Words\CurtainWords;
 
 /** One curtain: what happens when, and where the smear comes to lie. */
 final readonly class CurtainDocument
@@ -37,7 +37,7 @@ final readonly class CurtainDocument
 
         return new self(
             $curtain,
-            DragWords::curtain($curtain, $view),
+            CurtainWords::curtain($curtain, $view),
             $times->preflash === null ? null : round($times->preflash, 4),
             round($times->opens, 4),
             round($times->pops, 4),

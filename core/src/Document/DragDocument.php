@@ -13,6 +13,7 @@ use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Motion\Trail;
 use Kaddle\Core\Night\Caution;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\CurtainWords;
 use Kaddle\Core\Words\DragWords;
 use Kaddle\Core\Words\NightWords;
 use Kaddle\Core\Words\Voice;
@@ -87,7 +88,7 @@ final readonly class DragDocument
             FlickerDocument::of($view),
             CurtainDocument::both($view),
             $view->curtains->chosen,
-            DragWords::advice($view),
+            CurtainWords::advice($view),
             ZoneDocument::of($view, $voice),
             $beats === null ? null : BeatsDocument::of($beats, $solution->best->output->share()),
             $covers === null ? null : CrowdDocument::of($covers, $view),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Drag\DragView;
-use Kaddle\Core\Words\DragWords;
+use Kaddle\Core\Words\LampWords;
 
 /** What is left of the beat of lamps on the mains. */
 final readonly class FlickerDocument
@@ -26,7 +26,7 @@ final readonly class FlickerDocument
             round($view->flicker->bands, 2),
             round($view->flicker->across->value, 3),
             round($view->flicker->between->value, 3),
-            DragWords::flicker($view),
+            LampWords::flicker($view),
         );
     }
 }

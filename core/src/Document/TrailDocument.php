@@ -12,7 +12,7 @@ use Kaddle\Core\Motion\TrailShape;
 use Kaddle\Core\Motion\Way;
 use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Stops;
-use Kaddle\Core\Words\DragWords;
+use Kaddle\Core\Words\LampWords;
 
 /** What a lamp draws. */
 final readonly class TrailDocument
@@ -61,7 +61,7 @@ final readonly class TrailDocument
 
         return new self(
             $trail->shape,
-            DragWords::trail($trail, $view),
+            LampWords::trail($trail, $view),
             array_map(static fn(FramePoint $p): float => round($p->x, 5), $trail->way->points),
             array_map(static fn(FramePoint $p): float => round($p->y, 5), $trail->way->points),
             self::lights($trail),

@@ -6,17 +6,12 @@ namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Drag\Cure;
 use Kaddle\Core\Drag\CureKind;
-use Kaddle\Core\Drag\CurtainReason;
 use Kaddle\Core\Drag\DragView;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\ZoneFocus;
 use Kaddle\Core\Motion\Beats;
-use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Motion\GhostVerdict;
-use Kaddle\Core\Motion\PopTimes;
 use Kaddle\Core\Motion\SubjectBlur;
-use Kaddle\Core\Motion\Trail;
-use Kaddle\Core\Motion\TrailShape;
 use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Number;
@@ -26,12 +21,6 @@ use Kaddle\Core\Situation\Moment;
 /** What a long exposure does, in sentences. */
 final class DragWords
 {
-    /** Stops over the ground under which a lamp’s trail hardly shows. */
-    private const FAINT = 0.5;
-
-    /** Stops between frames from which the beat of lamps is seen. */
-    private const UNEVEN = 0.15;
-
     private function __construct() {}
 
     /** "1/4 s, f/8, ISO 200, 1/8" */
@@ -132,97 +121,6 @@ final class DragWords
         );
     }
 
-    public static function trail(Trail $trail, DragView $view): string
-    {
-        $moment = $view->solution->moment;
-        $ground = Stops::ofRatio($view->subject->behind + $view->subject->behindFlash);
-        $over = $trail->level->minus($ground);
-        $shown = match (true) {
-            $trail->isWhite() => 'white at its core, colour only at its rim',
-            $over->value < self::FAINT => 'hardly to be seen',
-            default => 'in its own colour',
-        };
-        $level = "{$trail->level->signed()} stops, {$over->signed()} against what is behind: $shown";
-        if ($trail->shape === TrailShape::Dot) {
-            return "A dot, $level. A stop brighter for each doubling of the time.";
-        }
-        $dashes = $trail->dashes === null ? '' : sprintf(' It beats: a dash every %s.', self::smear($trail->dashes, $moment));
-
-        return sprintf(
-            '%s of %s, %s. A longer time makes it longer, not brighter.%s',
-            match ($trail->shape) {
-                TrailShape::Arc => 'An arc',
-                TrailShape::Hook => 'A hook',
-                TrailShape::Ray => 'A ray',
-                default => 'A line',
-            },
-            self::smear($trail->length, $moment),
-            $level,
-            $dashes,
-        );
-    }
-
-    public static function flicker(DragView $view): string
-    {
-        $flicker = $view->flicker;
-        $mains = $view->solution->moment->mains;
-        $told = $flicker->between->value < self::UNEVEN
-            ? "Simple lamps on {$mains->inWords()} come out alike in every frame."
-            : sprintf(
-                'Simple lamps on %s may differ by up to %s from frame to frame, %s from top to bottom; filaments by a fifth of that. %s is even.',
-                $mains->inWords(),
-                $flicker->between->amount(),
-                $flicker->across->amount(),
-                $mains->frequency() === 50 ? '1/100 s or 1/50 s' : '1/60 s or 1/30 s',
-            );
-        $pulsed = $view->pulsed();
-
-        return $pulsed === null ? $told : $told . ' ' . ($pulsed->across->value < self::UNEVEN
-            ? 'Show lamps dimmed by pulses draw no bands at this time.'
-            : sprintf('Show lamps dimmed by pulses draw some %s bands of up to %s.', Number::plain($pulsed->bands, 0), $pulsed->across->amount()));
-    }
-
-    public static function curtain(Curtain $curtain, DragView $view): string
-    {
-        $times = $view->curtains->times($curtain);
-        $moment = $view->solution->moment;
-        $smear = static fn(float $seconds): string => self::smear($view->curtains->speed * $seconds, $moment);
-        $pose = Number::plain($times->pops, 2);
-        if ($view->ghost->smear <= SubjectBlur::SHARP) {
-            return "The pose $pose s after the finger; nobody smears.";
-        }
-        $late = self::smear($view->curtains->late($curtain), $moment);
-
-        return $curtain === Curtain::First
-            ? "The pose $pose s after the finger; {$smear($times->after())} of smear run ahead of them."
-            : "The pose $pose s after the finger, $late farther on; {$smear($times->before())} of smear follow them.";
-    }
-
-    public static function advice(DragView $view): string
-    {
-        $choice = $view->curtains;
-        $moment = $view->solution->moment;
-        $second = Number::plain($choice->second->pops, 1);
-        $told = match ($choice->reason) {
-            CurtainReason::NoFlash => 'Without flash there is no curtain to choose.',
-            CurtainReason::Pulses => 'A flash that pulses lights all of the exposure: no curtain to choose, and nothing freezes.',
-            CurtainReason::NoDifference => self::noDifference($view),
-            CurtainReason::TrailFollows => "Second curtain: the smear follows them instead of running ahead. The pose is the one $second s after your finger: press early.",
-            CurtainReason::Framed => 'First curtain: the pop holds them where you framed them, then the camera draws.',
-            CurtainReason::NotThere => sprintf(
-                'The second curtain would put the smear behind them; there is none with %s. With the first it runs ahead of them.',
-                $choice->lack?->inWords() ?? 'this gear',
-            ),
-        };
-        $wish = $moment->drag->curtain;
-        $other = $wish !== null && $wish !== $choice->advised && $choice->chosen === $wish ? " You chose the {$wish->inWords()}." : '';
-        $hold = $choice->chosen === Curtain::Second && $choice->second->preflash !== null && $choice->second->pops - PopTimes::LAG > 0.25
-            ? ' The measuring flash comes first: have them hold still until the second one.'
-            : '';
-
-        return $told . $other . $hold;
-    }
-
     public static function zone(ZoneFocus $zone, ?float $set, ?Aperture $aperture, DragView $view, Voice $voice): string
     {
         $depth = $zone->depth();
@@ -299,18 +197,6 @@ final class DragWords
             self::short(100.0 * $share),
             self::short($share * $moment->body->pixels),
         );
-    }
-
-    private static function noDifference(DragView $view): string
-    {
-        $under = $view->curtains->sameUnder();
-        $time = is_finite($under)
-            ? ($under < 0.3 ? '1/' . Number::plain(1.0 / $under, 0) : Number::plain($under, 1)) . ' s'
-            : '';
-
-        return $time === '' || $view->exposing->time->seconds > $under
-            ? 'The curtain makes no difference here: what smears does not show. The first has the pose nearer to your finger.'
-            : "The curtain makes no difference under $time at this movement. The first has the pose nearer to your finger.";
     }
 
     /** "1/2500 s" */
