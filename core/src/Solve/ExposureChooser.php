@@ -9,7 +9,6 @@ use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Situation\Moment;
-use Kaddle\Core\Wish\Look;
 use Kaddle\Core\Wish\School;
 
 /**
@@ -41,6 +40,7 @@ final readonly class ExposureChooser
     private function __construct(
         private Moment $moment,
         private ControlScales $scales,
+        private ExposureBounds $bounds,
         /** @var array<int, ExposureSettings> by place of the shutter; the same for every way to point the head */
         private array $byShutter,
     ) {}
@@ -49,7 +49,7 @@ final readonly class ExposureChooser
     {
         $scales = ControlScales::of($moment);
 
-        return new self($moment, $scales, $scales->byShutter());
+        return new self($moment, $scales, ExposureBounds::of($moment, $scales), $scales->byShutter());
     }
 
     /** @param float $faceExposure luminous exposure on the face at full power, lx·s, 0 or more */
@@ -75,12 +75,12 @@ final readonly class ExposureChooser
         $open = array_filter($this->byShutter, fn(ExposureSettings $s): bool => !$this->isClosedDown($s));
         $fitting = $open === [] ? $this->byShutter : $open;
         if ($fitting === []) {
-            return $this->nearestMiss();
+            return $this->bounds->nearestMiss();
         }
         $sharpFrom = $this->moment->blur()->sharpFrom();
         foreach ($fitting as $i => $settings) {
             if ($settings->shutter->tv->value() >= $sharpFrom - 1e-9) {
-                return $this->fitted($settings, match (true) {
+                return $this->bounds->fitted($settings, match (true) {
                     $this->moment->look->locks->shutter !== null => Limit::Held,
                     $i === 0 => Limit::HandHeld,
                     $i > array_key_first($fitting) => Limit::Movers,
@@ -90,7 +90,7 @@ final readonly class ExposureChooser
         }
         $last = $fitting[array_key_last($fitting)];
 
-        return $this->fitted($last, $this->moment->look->locks->shutter === null ? Limit::UsableIso : Limit::Held);
+        return $this->bounds->fitted($last, $this->moment->look->locks->shutter === null ? Limit::UsableIso : Limit::Held);
     }
 
     /** @param float $easy output up to which a slower shutter is not given up, stops under full */
@@ -105,11 +105,11 @@ final readonly class ExposureChooser
             $fitting[$i] = $settings;
             if ($this->outputFor($settings, $faceExposure) <= $easy) {
                 return $this->closedForWeakest($settings, $closed, $faceExposure)
-                    ?? $this->fitted($settings, $this->easyBound($i, array_key_first($fitting)));
+                    ?? $this->bounds->fitted($settings, $this->easyBound($i, array_key_first($fitting)));
             }
         }
         if ($fitting === [] && $closed === []) {
-            return $this->nearestMiss();
+            return $this->bounds->nearestMiss();
         }
         if ($fitting === [] && $this->moment->look->aids->pulses()) {
             return $this->nearestAperture($closed, $faceExposure);
@@ -117,7 +117,7 @@ final readonly class ExposureChooser
         $fitting = $fitting === [] ? $closed : $fitting;
         $least = $this->least($fitting, $faceExposure);
 
-        return $this->fitted($fitting[$least], match (true) {
+        return $this->bounds->fitted($fitting[$least], match (true) {
             $this->moment->look->locks->shutter !== null => Limit::Held,
             $this->isPulsed($fitting[$least]) => Limit::BaseIso,
             $fitting[$least]->shutter->tv->thirtieths >= $this->moment->body->sync->tv->thirtieths => Limit::Sync,
@@ -149,7 +149,7 @@ final readonly class ExposureChooser
             }
         }
 
-        return $most === null ? null : $this->fitted($most, Limit::WeakestFlash);
+        return $most === null ? null : $this->bounds->fitted($most, Limit::WeakestFlash);
     }
 
     /**
@@ -163,7 +163,7 @@ final readonly class ExposureChooser
             if ($this->outputFor($settings, $faceExposure) <= 0.0) {
                 $atEnd = $settings->shutter->tv->thirtieths >= Shutter::fastest()->tv->thirtieths;
 
-                return $this->fitted($settings, match (true) {
+                return $this->bounds->fitted($settings, match (true) {
                     $this->moment->look->locks->shutter !== null => Limit::Held,
                     $atEnd => Limit::FastestShutter,
                     default => Limit::FullOutput,
@@ -171,7 +171,7 @@ final readonly class ExposureChooser
             }
         }
 
-        return $this->fitted($closed[$this->least($closed, $faceExposure)], Limit::Sync);
+        return $this->bounds->fitted($closed[$this->least($closed, $faceExposure)], Limit::Sync);
     }
 
     /** Whether the lowest output is not too much. */
@@ -206,7 +206,7 @@ final readonly class ExposureChooser
                 return new ExposureChoice(
                     $settings,
                     $choice->shutterBound,
-                    $this->apertureBound($settings),
+                    $this->bounds->aperture($settings),
                     Limit::LowestOutput,
                     max(Tolerance::ROUNDING, $fallen),
                     0.0,
@@ -270,17 +270,17 @@ final readonly class ExposureChooser
         $fitting = [...$kept, ...$others];
         foreach ($this->moment->people->movement->isTravel() ? $kept : [] as $settings) {
             if ($this->outputFor($settings, $faceExposure) <= self::EASY_OUTPUT) {
-                return $this->fitted($settings, $this->longBound(), $settings === $fitting[0] ? null : Limit::QuarterOutput);
+                return $this->bounds->fitted($settings, $this->longBound(), $settings === $fitting[0] ? null : Limit::QuarterOutput);
             }
         }
         foreach ($fitting as $settings) {
             $first ??= $settings;
             if ($this->outputFor($settings, $faceExposure) <= 0.0) {
-                return $this->fitted($settings, $this->longBound(), $settings === $first ? null : Limit::FullOutput);
+                return $this->bounds->fitted($settings, $this->longBound(), $settings === $first ? null : Limit::FullOutput);
             }
         }
 
-        return $first === null ? $this->nearestMiss() : $this->fitted($first, $this->longBound());
+        return $first === null ? $this->bounds->nearestMiss() : $this->bounds->fitted($first, $this->longBound());
     }
 
     private function keepsAperture(ExposureSettings $settings): bool
@@ -305,11 +305,6 @@ final readonly class ExposureChooser
         return $wanted->minus($settings->levelOfFlash($faceExposure))->value;
     }
 
-    private function slowestTv(): float
-    {
-        return $this->moment->body->steadinessAt($this->moment->lens->focalLength)->timeValue();
-    }
-
     /** What decided the slowest shutter at which the flash has an easy time. */
     private function easyBound(int $chosen, int $firstFitting): Limit
     {
@@ -317,91 +312,8 @@ final readonly class ExposureChooser
             $this->moment->look->locks->shutter !== null => Limit::Held,
             $chosen > $firstFitting => Limit::QuarterOutput,
             $chosen > 0 => Limit::BaseIso,
-            $this->shake($this->scales->shutters[0]) > 0.0 => Limit::Sync,
+            $this->bounds->shake($this->scales->shutters[0]) > 0.0 => Limit::Sync,
             default => Limit::HandHeld,
         };
-    }
-
-    /** Stops by which a shutter is slower than hands hold, where that is not meant. */
-    private function shake(Shutter $shutter): float
-    {
-        return $this->moment->look->acceptsShake() ? 0.0 : max(0.0, $this->slowestTv() - $shutter->tv->value());
-    }
-
-    private function fitted(ExposureSettings $settings, Limit $shutterBound, ?Limit $isoBound = null): ExposureChoice
-    {
-        return new ExposureChoice(
-            $settings,
-            $shutterBound,
-            $this->apertureBound($settings),
-            $isoBound ?? $this->isoBound($settings->iso),
-            0.0,
-            0.0,
-            $this->shake($settings->shutter),
-        );
-    }
-
-    private function apertureBound(ExposureSettings $settings): Limit
-    {
-        $av = $settings->aperture->av->thirtieths;
-        $working = $this->moment->look->workingAperture->av->thirtieths;
-        $lens = $this->moment->lens;
-
-        return match (true) {
-            $this->moment->look->locks->aperture !== null => Limit::Held,
-            $av > $working && $av === ($this->moment->openingForGroup() ?? $lens->narrowest)->av->thirtieths => Limit::GroupDepth,
-            $av === $working => Limit::WorkingAperture,
-            $av === $lens->widest->av->thirtieths => Limit::WidestAperture,
-            $av === $lens->narrowest->av->thirtieths => Limit::NarrowestAperture,
-            $av < $working && $this->isoBound($settings->iso) === Limit::UsableIso => Limit::UsableIso,
-            $av > $working && $this->isoBound($settings->iso) === Limit::BaseIso => Limit::BaseIso,
-            default => Limit::RoomLevel,
-        };
-    }
-
-    private function isoBound(Iso $iso): Limit
-    {
-        return match ($this->moment->look->locks->iso ?? $iso) {
-            $this->moment->look->locks->iso => Limit::Held,
-            $this->scales->isos[count($this->scales->isos) - 1] => Limit::UsableIso,
-            $this->scales->isos[0] => Limit::BaseIso,
-            default => Limit::RoomLevel,
-        };
-    }
-
-    /** The best settings for a room too dark or too bright for any, and by how much they miss. */
-    private function nearestMiss(): ExposureChoice
-    {
-        $locks = $this->moment->look->locks;
-        $aids = $this->moment->look->aids;
-        $free = $this->moment->look->isFree();
-        $slow = $this->scales->brightest();
-        $fast = $this->scales->darkest();
-        $level = $this->moment->roomLevel;
-        $tooDark = $level->minus($slow->offsetOf($this->moment->glow))->value;
-        $tooBright = $fast->offsetOf($this->moment->glow)->minus($level)->value;
-        $isDark = $tooDark > $tooBright;
-        // What is held is as it is meant, but for a room beyond all wishes.
-        $tooBright = $free ? max(0.0, $fast->offsetOf($this->moment->glow)->value + Look::roomUnderRange()->min) : $tooBright;
-        $widest = $this->scales->apertures[0]->av->thirtieths > $this->moment->lens->widest->av->thirtieths
-            ? Limit::GroupDepth
-            : Limit::WidestAperture;
-        $bound = static fn(?object $lock, Limit $dark, Limit $bright): Limit => $lock !== null
-            ? Limit::Held
-            : ($isDark ? $dark : $bright);
-
-        return new ExposureChoice(
-            $isDark ? $slow : $fast,
-            $bound(
-                $locks->shutter,
-                $this->moment->look->acceptsShake() ? Limit::LongestTime : Limit::HandHeld,
-                $aids->pulses() || $this->moment->look->withoutFlash ? Limit::FastestShutter : Limit::Sync,
-            ),
-            $bound($locks->aperture, $widest, Limit::NarrowestAperture),
-            $bound($locks->iso, Limit::UsableIso, Limit::BaseIso),
-            $isDark && !$free ? $tooDark : 0.0,
-            $isDark || $tooBright <= Tolerance::ROUNDING ? 0.0 : $tooBright,
-            $this->shake($isDark ? $slow->shutter : $fast->shutter),
-        );
     }
 }
