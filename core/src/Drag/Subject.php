@@ -8,6 +8,7 @@ use Kaddle\Core\Motion\Exposing;
 use Kaddle\Core\Motion\Ghost;
 use Kaddle\Core\Motion\GhostVerdict;
 use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\People;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Situation\Moment;
@@ -24,8 +25,6 @@ final readonly class Subject
 {
     /** m of a body, from side to side. */
     public const WIDE = 0.45;
-
-    private const MID_GREY = 0.18;
 
     /** Light of the dark patches of what is behind, dark suits and gaps, against the whole of it. */
     private const DARK_PATCH = 0.25;
@@ -53,9 +52,10 @@ final readonly class Subject
         $people = $moment->people;
         $wall = $moment->scene->room->length - $moment->scene->face->x;
         $gap = max(0.01, min($people->behind->distance(), $wall));
-        $tone = ($people->behind === Behind::Wall
-            ? $moment->scene->room->reflectance(Face::Far)->share->luminance()
-            : $people->behind->reflectance()) / self::MID_GREY;
+        // A plain wall has its own finish.
+        $tone = $people->behind === Behind::Wall
+            ? $moment->scene->room->reflectance(Face::Far)->share->luminance() / People::MID_GREY
+            : $people->behind->tone();
         $room = $exposing->time->offsetOf($moment->glow)->ratio();
         $shining = $people->shining;
         $ground = $shining?->level !== null && $shining->share >= self::GROUND
@@ -65,7 +65,7 @@ final readonly class Subject
         return new self(
             $room,
             $levels->faceFlash->ratio(),
-            $people->clothing->reflectance() / self::MID_GREY,
+            $people->clothing->tone(),
             $ground,
             $tone * self::flashBehind($moment, $levels, $gap, $wall)->ratio(),
             $people->behind === Behind::Wall,

@@ -27,8 +27,6 @@ use Kaddle\Core\Solve\FaceBalance;
  */
 final readonly class FrameLight
 {
-    private const MID_GREY = 0.18;
-
     /** m of a person that a frame of people shows: width of one, and height down to the hips. */
     private const WIDE = 0.5;
     private const TALL = 1.1;
@@ -90,8 +88,8 @@ final readonly class FrameLight
             $settings->levelOfFlash($light['behind']->total()->luminance())->ratio(),
             $room,
             max(self::LEAST, min(self::MOST, self::WIDE * $people->count * min(self::TALL, 24.0 * $scene->distance / $f35) / $frame)),
-            $clothing->reflectance() / self::MID_GREY,
-            $behind->reflectance() / self::MID_GREY,
+            $clothing->tone(),
+            $behind->tone(),
             $shining->share ?? $behind->shiningShare(),
             self::shine($moment, $settings, $behind, $shining?->level),
             $moment->look->fill,

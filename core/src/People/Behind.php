@@ -30,6 +30,12 @@ enum Behind: string
         };
     }
 
+    /** What it sends back over mid-grey. */
+    public function tone(): float
+    {
+        return $this->reflectance() / People::MID_GREY;
+    }
+
     /** Share of light that it sends back, as a class of things; a plain wall has its own finish. */
     public function reflectance(): float
     {

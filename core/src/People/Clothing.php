@@ -24,6 +24,12 @@ enum Clothing: string
         };
     }
 
+    /** What it sends back over mid-grey. */
+    public function tone(): float
+    {
+        return $this->reflectance() / People::MID_GREY;
+    }
+
     /** Share of light that it sends back: usual figures for cloth, skin between it included. */
     public function reflectance(): float
     {

@@ -15,6 +15,9 @@ use Kaddle\Core\Quantity\Range;
  */
 final readonly class People
 {
+    /** Share of light that mid-grey sends back, to which exposures are correct. */
+    public const MID_GREY = 0.18;
+
     private function __construct(
         public Movement $movement,
         /** m from the first row of faces to the last; 0 for one row. */
