@@ -21,9 +21,4 @@ enum Curtain: string
             self::Second => 'second curtain',
         };
     }
-
-    public function other(): self
-    {
-        return $this === self::First ? self::Second : self::First;
-    }
 }

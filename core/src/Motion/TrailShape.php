@@ -18,9 +18,4 @@ enum TrailShape: string
     case Ray = 'ray';
     /** A point, or one way, and then another. */
     case Hook = 'hook';
-
-    public function inWords(): string
-    {
-        return $this->value;
-    }
 }
