@@ -212,7 +212,7 @@ final readonly class AskTrial
 
     private function outputMiss(ExposureSettings $settings): float
     {
-        if ($this->onFace <= 0.0 && $this->ask->kind !== AskKind::GlowBehind) {
+        if ($this->moment->look->withoutFlash) {
             return self::NEVER;
         }
         $wanted = $this->output($settings);

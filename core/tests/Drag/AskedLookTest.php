@@ -94,9 +94,11 @@ final class AskedLookTest extends TestCase
     public function testWhereNoFlashFiresALookOfFlashIsRefused(): void
     {
         $solution = MomentSolver::solve(Moments::with(['look.withoutFlash' => true, 'people' => ['movement' => 'walk']]));
-        $told = AskedLookDocument::of(AskedLook::of($solution, Ask::of(AskKind::TrailBehind, true)), $solution, Voice::plain());
-        self::assertFalse($told->isMet);
-        self::assertContains('There is no flash here, and the look lives by it.', array_column($told->misses, 'sentence'));
+        foreach ([AskKind::TrailBehind, AskKind::GlowBehind] as $kind) {
+            $told = AskedLookDocument::of(AskedLook::of($solution, Ask::of($kind, true)), $solution, Voice::plain());
+            self::assertFalse($told->isMet);
+            self::assertContains('There is no flash here, and the look lives by it.', array_column($told->misses, 'sentence'));
+        }
     }
 
     /** @return array{Moment, Ask} */
