@@ -15,8 +15,9 @@ use Kaddle\Core\Solve\FaceBalance;
  */
 final readonly class Cure
 {
-    /** Stops beyond which nobody goes for a clean edge. */
+    /** Stops beyond which nobody goes to be rid of a ghost, and of a soft edge. */
     private const MOST = 6.0;
+    private const MOST_FOR_AN_EDGE = 2.0;
 
     private function __construct(
         public CureKind $kind,
@@ -46,7 +47,8 @@ final readonly class Cure
     private static function of(CureKind $kind, DragView $view): ?self
     {
         $step = $view->solution->moment->body->step->thirtieths() / 30.0;
-        $room = min(self::MOST, self::roomFor($kind, $view));
+        $most = $view->ghost->verdict === GhostVerdict::SoftEdge ? self::MOST_FOR_AN_EDGE : self::MOST;
+        $room = min($most, self::roomFor($kind, $view));
         for ($clicks = 1; $clicks * $step <= $room + 1e-9; ++$clicks) {
             $by = $clicks * $step;
             $cured = self::cured($kind, $by, $view);

@@ -99,6 +99,15 @@ final class DragViewTest extends TestCase
         self::assertSame([], Cure::allFor(self::view(['drag' => ['speed' => 0]] + self::DANCE)));
     }
 
+    public function testForASoftEdgeNobodyTurnsNineClicks(): void
+    {
+        $view = self::view(['drag' => ['speed' => 0.1], 'flash.guideNumber' => 60, 'look' => ['roomUnder' => 3] + self::DANCE['look']] + self::DANCE);
+        self::assertSame(GhostVerdict::SoftEdge, $view->ghost->verdict);
+        $clicks = array_map(static fn(Cure $c): int => $c->clicks, Cure::allFor($view));
+        self::assertNotSame([], $clicks);
+        self::assertLessThanOrEqual(6, max($clicks));
+    }
+
     /** A hand that holds the shutter open gathers more of the room, and the ghost with it. */
     public function testATimeByHandCountsInPlaceOfTheShutters(): void
     {
