@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { codeOf } from '../resources/js/features/bench/drag/painter';
-import type { DragDocument } from '../resources/js/types/generated';
+import type { DragData } from '../resources/js/types/generated';
 import { expectAccessible, saved, startNight, test } from './support';
 
 test('what moves is told, a curtain is advised, and a look that is asked for is used and taken back, by keyboard alone', async ({ page }) => {
@@ -45,7 +45,7 @@ test('a lamp’s trail is painted as long and as bright as it is reckoned', asyn
   for (const [name, value] of [['Place to the right of the middle', '2.4'], ['Height over the lens', '1.2'], ['Distance from the lens', '8'], ['Level', '11'], ['Size (optional)', '20'], ['Speed upwards (optional)', '0.6'], ['Speed to the right (optional)', '-3']] as const) {
     await lamp.getByRole('textbox', { name, exact: true }).fill(value);
   }
-  const { trails, figure } = (await (await told).json()) as DragDocument;
+  const { drag: { trails, figure } } = (await (await told).json()) as DragData;
   const trail = trails[0];
   if (trail === undefined) throw new Error('no trail');
   expect(trail.shape).toBe('line');

@@ -81,7 +81,7 @@ async function change(page: Page): Promise<readonly number[]> {
 
 async function weigh(page: Page): Promise<void> {
   const asked = page.waitForRequest((request) => request.url().endsWith('/drag'));
-  await page.getByRole('textbox', { name: 'Speed (optional)' }).fill('0.6');
+  await page.getByRole('textbox', { name: 'Speed (optional)' }).fill('1.7');
   const draft = (await asked).postData() ?? '';
   const [drag = [], empty = []] = await page.evaluate(async (body) => {
     const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');

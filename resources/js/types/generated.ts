@@ -332,6 +332,12 @@ export interface DialledDraft {
   readonly exposure: number;
 }
 
+/** A draft's answer, and what its long exposure looks like. */
+export interface DragData {
+  readonly solution: SolutionDocument;
+  readonly drag: DragDocument;
+}
+
 /** What a long exposure of a moment looks like. Schema: drag.schema.json. */
 export interface DragDocument {
   /** Format of this document. */

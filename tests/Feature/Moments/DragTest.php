@@ -44,9 +44,11 @@ final class DragTest extends TestCase
         $this->actingAs($user = $this->person());
         $moment = $this->momentOf($user);
         $before = DB::table('moments')->get()->all();
-        $this->postJson("/moments/{$moment->id}/drag", $this->draftOf($moment, ['drag' => self::DANCE]))->assertOk()
-            ->assertJsonPath('seconds', 0.5)->assertJsonPath('curtain', 'second')->assertJsonCount(1, 'trails')
-            ->assertJsonPath('beats.period', 0.625);
+        $draft = $this->draftOf($moment, ['drag' => self::DANCE]);
+        $this->postJson("/moments/{$moment->id}/drag", $draft)->assertOk()
+            ->assertJsonPath('drag.seconds', 0.5)->assertJsonPath('drag.curtain', 'second')
+            ->assertJsonCount(1, 'drag.trails')->assertJsonPath('drag.beats.period', 0.625)
+            ->assertJsonPath('solution', $this->postJson("/moments/{$moment->id}/solve", $draft)->json());
         foreach (AskKind::cases() as $kind) {
             $this->postJson("/moments/{$moment->id}/ask", $this->draftOf($moment, ['ask' => ['kind' => $kind->value]]))->assertOk()
                 ->assertJsonPath('kind', $kind->value);

@@ -26,8 +26,8 @@ import { Warnings } from '@/ui/Warnings';
 
 export default function Bench({ bench, dragForm }: { readonly bench: BenchData; readonly dragForm: Form }) {
   const [state, session, asking] = useSession(bench);
-  const { draft, solution, faults, trouble, answered } = state;
-  const { change, ahead } = session;
+  const { draft, solution, drag, faults, trouble, answered } = state;
+  const { change, ahead, watchDrag } = session;
   const allFaults = useMemo(() => (state.storing.kind === 'refused' ? { ...faults, ...state.storing.faults } : faults), [faults, state.storing]);
   const moves = useMoves(change, ahead);
   const chooseHead = useCallback(
@@ -109,7 +109,7 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
             </div>
           )}
           <div className="px-4">
-            <DragPart asking={asking} form={dragForm} draft={draft} faults={allFaults} onChange={change} isOff={solution.head.aim === 'off'} />
+            <DragPart asking={asking} form={dragForm} drag={drag} draft={draft} faults={allFaults} onChange={change} onWatch={watchDrag} isOff={solution.head.aim === 'off'} />
           </div>
           <div className="px-4">
             <Compare asking={asking} draft={draft} solution={solution} initial={bench.pins} onTake={change} />

@@ -1,11 +1,10 @@
-import { memo, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import type { Form } from '@/lib/shape';
 import type { DragDocument } from '@/types/generated';
 import { Fold } from '@/ui/Fold';
 import { Warnings } from '@/ui/Warnings';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
-import { useLive } from '../session/useLive';
 import { CurtainLine } from './CurtainLine';
 import { DragInputs } from './DragInputs';
 import { DragPicture } from './DragPicture';
@@ -14,14 +13,21 @@ import { Looks } from './Looks';
 interface Props extends Editing {
   readonly asking: Asking;
   readonly form: Form;
+  /** null until the part is opened for the first time. */
+  readonly drag: DragDocument | null;
+  /** Is told whether somebody looks. */
+  readonly onWatch: (watched: boolean) => void;
   readonly isOff: boolean;
 }
 
 /** What a long exposure of the moment looks like, and what would change it. */
-export function DragPart({ asking, form, draft, faults, onChange, isOff }: Props) {
+export function DragPart({ asking, form, drag, draft, faults, onChange, onWatch, isOff }: Props) {
   const [open, setOpen] = useState(draft.drag !== null);
   const faulty = Object.keys(faults).some((field) => field.startsWith('drag'));
-  const drag = useLive(asking.drag, draft, open || faulty);
+  const watched = open || faulty;
+  useEffect(() => {
+    onWatch(watched);
+  }, [onWatch, watched]);
   return (
     <Fold title="Drag: what moves while the shutter is open" starts={open ? 'open' : 'folded'} forced={faulty} onOpen={setOpen}>
       <div className="grid gap-6">

@@ -1,15 +1,16 @@
 import { describe, expect, test } from 'vitest';
-import type { MomentDraft, SolutionDocument } from '@/types/generated';
+import type { DragData, MomentDraft, SolutionDocument } from '@/types/generated';
 import { makeAnswers, type Answered } from './answers';
-import { answered, draftAt, questions, solutionAt } from './fake';
+import { answered, draftAt, dragAt, questions, solutionAt } from './fake';
 
 function start() {
   const solve = questions<MomentDraft, SolutionDocument>();
+  const drag = questions<MomentDraft, DragData>();
   const strip = questions<readonly MomentDraft[], readonly (SolutionDocument | null)[]>();
   const told: Answered[] = [];
   const first = draftAt(3);
-  const answers = makeAnswers({ solve: solve.ask, strip: (_, next) => strip.ask(next) }, { draft: first, solution: solutionAt(3) }, (next) => told.push(next));
-  return { answers, solve, strip, told, first };
+  const answers = makeAnswers({ solve: solve.ask, drag: drag.ask, strip: (_, next) => strip.ask(next) }, { draft: first, solution: solutionAt(3) }, (next) => told.push(next));
+  return { answers, solve, drag, strip, told, first };
 }
 
 const at = (distance: number) => () => draftAt(distance);
@@ -69,13 +70,13 @@ describe('answers to a draft that moves', () => {
     const { answers, solve, told } = start();
     answers.ask(draftAt(-1));
     await solve.answer(0, { kind: 'refused', faults: { 'subject.distance': 'Too near.' } });
-    expect(told.at(-1)).toEqual({ solution: solutionAt(3), faults: { 'subject.distance': 'Too near.' }, trouble: null, draft: draftAt(-1) });
+    expect(told.at(-1)).toEqual({ solution: solutionAt(3), drag: null, faults: { 'subject.distance': 'Too near.' }, trouble: null, draft: draftAt(-1) });
     answers.ask(draftAt(4));
     await solve.answer(1, { kind: 'failed', sentence: 'No connection.' });
-    expect(told.at(-1)).toEqual({ solution: solutionAt(3), faults: {}, trouble: 'No connection.', draft: draftAt(4) });
+    expect(told.at(-1)).toEqual({ solution: solutionAt(3), drag: null, faults: {}, trouble: 'No connection.', draft: draftAt(4) });
     answers.ask(draftAt(5));
     await solve.answer(2, answered(solutionAt(5)));
-    expect(told.at(-1)).toEqual({ solution: solutionAt(5), faults: {}, trouble: null, draft: draftAt(5) });
+    expect(told.at(-1)).toEqual({ solution: solutionAt(5), drag: null, faults: {}, trouble: null, draft: draftAt(5) });
   });
 });
 
@@ -118,5 +119,38 @@ describe('answers ahead', () => {
     answers.ask(draftAt(10));
     answers.ask(draftAt(225));
     expect(solve.asked).toEqual([draftAt(10)]);
+  });
+});
+
+describe('while somebody watches the drag', () => {
+  test('it comes with the answer, and is asked for at once when it was not', async () => {
+    const { answers, solve, drag, told, first } = start();
+    answers.watchDrag(true);
+    expect(drag.asked).toEqual([first]);
+    await drag.answer(0, answered({ solution: solutionAt(3), drag: dragAt(3) }));
+    answers.ask(draftAt(4));
+    await drag.answer(1, answered({ solution: solutionAt(4), drag: dragAt(4) }));
+    expect(told.map((answer) => answer.drag)).toEqual([dragAt(3), dragAt(4)]);
+    expect(solve.asked).toEqual([]);
+  });
+
+  test('what was asked ahead is told at once, the drag follows', async () => {
+    const { answers, drag, strip, told } = start();
+    answers.watchDrag(true);
+    await drag.answer(0, answered({ solution: solutionAt(3), drag: dragAt(3) }));
+    answers.ahead([at(4)]);
+    await strip.answer(0, answered([solutionAt(4)]));
+    answers.ask(draftAt(4));
+    expect(told.at(-1)).toMatchObject({ solution: solutionAt(4), drag: dragAt(3) });
+    await drag.answer(1, answered({ solution: solutionAt(4), drag: dragAt(4) }));
+    expect(told.at(-1)).toMatchObject({ solution: solutionAt(4), drag: dragAt(4) });
+  });
+
+  test('nothing of it is asked for once nobody does', () => {
+    const { answers, solve, drag } = start();
+    answers.watchDrag(true);
+    answers.watchDrag(false);
+    answers.ask(draftAt(4));
+    expect([drag.asked.length, solve.asked.length]).toEqual([1, 1]);
   });
 });

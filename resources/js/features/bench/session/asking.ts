@@ -1,5 +1,5 @@
 import { get, post, put, remove, type Answer } from '@/lib/http';
-import type { AskDraft, AskedLookDocument, BenchState, CostsDocument, DragDocument, MomentDraft, PinData, SolutionDocument, WaysDocument } from '@/types/generated';
+import type { AskDraft, AskedLookDocument, BenchState, CostsDocument, DragData, MomentDraft, PinData, SolutionDocument, WaysDocument } from '@/types/generated';
 
 /** What can be asked beside the settings, once a draft has come to rest. */
 export interface Settled {
@@ -12,11 +12,11 @@ export interface Settled {
 /** Whoever answers for a moment: the server now; a table that was taken along would do as well. */
 export interface Asking {
   readonly solve: (draft: MomentDraft) => Promise<Answer<SolutionDocument>>;
+  /** The same, and what the long exposure looks like. */
+  readonly drag: (draft: MomentDraft) => Promise<Answer<DragData>>;
   /** Answers to drafts that differ from one in what a hand moves; null where there is none. */
   readonly strip: (draft: MomentDraft, next: readonly MomentDraft[]) => Promise<Answer<readonly (SolutionDocument | null)[]>>;
   readonly settled: <K extends keyof Settled>(what: K, draft: MomentDraft) => Promise<Answer<Settled[K]>>;
-  /** What a long exposure looks like. */
-  readonly drag: (draft: MomentDraft) => Promise<Answer<DragDocument>>;
   /** Settings for a look. */
   readonly look: (draft: MomentDraft, ask: AskDraft) => Promise<Answer<AskedLookDocument>>;
   readonly stored: () => Promise<Answer<BenchState>>;

@@ -1,5 +1,5 @@
 import type { Answer } from '@/lib/http';
-import type { BenchState, MomentDraft, SolutionDocument } from '@/types/generated';
+import type { BenchState, DragDocument, MomentDraft, SolutionDocument } from '@/types/generated';
 
 /** A draft of which nothing but the distance matters. */
 export function draftAt(distance: number): MomentDraft {
@@ -9,6 +9,11 @@ export function draftAt(distance: number): MomentDraft {
 /** The answer to a draft at that distance. */
 export function solutionAt(distance: number): SolutionDocument {
   return { distance, levels: { face: 0 } } as unknown as SolutionDocument;
+}
+
+/** The drag of a draft at that distance. */
+export function dragAt(distance: number): DragDocument {
+  return { distance } as unknown as DragDocument;
 }
 
 export function stateOf(draft: MomentDraft, revision: string, canUndo = false): BenchState {

@@ -9,7 +9,7 @@ export type SessionState = Drafted & Omit<Answered, 'draft'> & {
 };
 
 /** A moment on the bench: its draft, the answers to it, and what is stored. */
-export interface Session extends Omit<Store, 'change'>, Pick<Answers, 'ahead' | 'forget'> {
+export interface Session extends Omit<Store, 'change'>, Pick<Answers, 'ahead' | 'watchDrag' | 'forget'> {
   readonly state: () => SessionState;
   readonly subscribe: (changed: () => void) => () => void;
   /** Changes the draft and asks for its answer. */
@@ -18,7 +18,7 @@ export interface Session extends Omit<Store, 'change'>, Pick<Answers, 'ahead' | 
 
 export function makeSession(asking: Asking, { stored, solution }: Pick<BenchData, 'stored' | 'solution'>): Session {
   let drafted: Drafted = { draft: stored.draft, stored, storing: { kind: 'stored' }, unsaved: false };
-  let answer: Answered = { draft: stored.draft, solution, faults: {}, trouble: null };
+  let answer: Answered = { draft: stored.draft, solution, drag: null, faults: {}, trouble: null };
   let state = joined(drafted, answer);
   const listeners = new Set<() => void>();
   const changed = () => {
@@ -41,6 +41,7 @@ export function makeSession(asking: Asking, { stored, solution }: Pick<BenchData
   return {
     ...store,
     ahead: answers.ahead,
+    watchDrag: answers.watchDrag,
     forget: answers.forget,
     state: () => state,
     subscribe: (listener) => {
