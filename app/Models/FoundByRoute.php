@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Planning\HouseRules;
 use Illuminate\Contracts\Database\Eloquent\Builder;
 use Kaddle\Core\Exposure\Mains;
+use Kaddle\Core\Form\PlaceForm;
 
 /**
  * What a route finds of a moment tells by the same query what every answer of the bench asks of
@@ -51,7 +51,7 @@ trait FoundByRoute
             ? json_decode($found, true, 8, JSON_THROW_ON_ERROR)
             : $this->night->venue->rules;
 
-        return $rules !== [] && is_array($rules) && HouseRules::told($rules)->forbidFlash($this->slot());
+        return $rules !== [] && is_array($rules) && PlaceForm::rulesKept($rules)->forbidFlash($this->slot());
     }
 
     /** @return array<int, array{kind: string, data: array<string, mixed>}> kind and figures of the gear that it is stored with, by piece, where a route found it */

@@ -6,15 +6,11 @@ namespace App\Models;
 
 use Kaddle\Core\Form\LevelForm;
 use Kaddle\Core\Form\MomentForm;
-use Kaddle\Core\Form\SceneForm;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Glow\Daylight;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\SunPosition;
-use Kaddle\Core\Intake\Field;
 use Kaddle\Core\Intake\Record;
-use Kaddle\Core\People\Behind;
-use Kaddle\Core\Quantity\ExposureValue;
 
 /** A moment as the document that the core reads. */
 trait TellsLight
@@ -28,8 +24,7 @@ trait TellsLight
     {
         return MomentForm::documentOf($this->settings, [
             'room' => $this->room->document(),
-            ...$this->people(),
-            ...$this->circumstances($this->settings),
+            ...$this->around($this->settings),
             'mains' => $this->mains()->value,
             'body' => MomentParts::body($this->body->figures()),
             'lens' => MomentParts::lens($this->lens->figures(), $this->settings->number('focalLength')),
@@ -42,44 +37,20 @@ trait TellsLight
         ], $this->isGlowFromCurve() ? $this->glow() : null);
     }
 
-    /** @return array<string, array<string, mixed>> what is planned of the people, as far as it bears on light */
-    public function people(): array
-    {
-        $people = array_intersect_key($this->plan->toArray(), array_flip(array_map(
-            static fn(Field $field): string => $field->name,
-            SceneForm::people(),
-        )));
-
-        return $people === [] ? [] : ['people' => $people];
-    }
-
     /**
-     * What the house and the hour add to what is set: no flash where that is forbidden, and the light outside
-     * where a window shows it.
+     * What plan, house and hour add to what is set.
      *
      * @param Record $settings what is set, stored or not yet
      *
      * @return array<string, mixed>
      */
-    public function circumstances(Record $settings): array
+    public function around(Record $settings): array
     {
-        $behind = $this->plan->has('behind') ? $this->plan->choice('behind', Behind::class) : null;
+        return MomentForm::around($settings, $this->plan, $this->isFlashForbidden(), function (): float {
+            $place = $this->night->venue->place();
 
-        return [
-            ...($behind === Behind::Window ? ['outdoors' => $this->outdoors()] : []),
-            ...($this->isFlashForbidden()
-                ? ['look' => ['withoutFlash' => true] + $settings->record('look')->toArray()]
-                : []),
-        ];
-    }
-
-    /** Light of the open sky in the middle of it, EV. */
-    private function outdoors(): float
-    {
-        $place = $this->night->venue->place();
-        $sun = SunPosition::at($place->latitude, $place->longitude, $this->middle());
-
-        return round(ExposureValue::range()->nearest(Daylight::light($sun)->ev()), 1);
+            return Daylight::light(SunPosition::at($place->latitude, $place->longitude, $this->middle()))->ev();
+        });
     }
 
     public function isGlowFromCurve(): bool

@@ -7,7 +7,9 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Kaddle\Core\Exposure\Mains;
+use Kaddle\Core\Form\PlaceForm;
 use Kaddle\Core\Glow\Place;
+use Kaddle\Core\Night\HouseRules;
 
 /**
  * A place where nights are held, with its clocks and house rules.
@@ -42,6 +44,12 @@ final class Venue extends Model
     public function nights(): HasMany
     {
         return $this->hasMany(Night::class);
+    }
+
+    /** What the house forbids. */
+    public function houseRules(): HouseRules
+    {
+        return PlaceForm::rulesKept($this->rules);
     }
 
     public function timeZone(): \DateTimeZone

@@ -19,7 +19,6 @@ use App\Models\User;
 use App\Planning\BagSpares;
 use App\Planning\BenchHistory;
 use App\Planning\DraftForm;
-use App\Planning\HouseRules;
 use App\Planning\MomentCautions;
 use App\Planning\Pins;
 use Kaddle\Core\Document\SolutionDocument;
@@ -84,7 +83,7 @@ final class BenchPage
             self::curve($moment->curvePoint(), $moment->night->venue->timeZone()),
             array_map(
                 static fn(HouseRule $r): string => NightWords::rule($r, $voice),
-                HouseRules::of($moment->night->venue)->during($moment->slot()),
+                $moment->night->venue->houseRules()->during($moment->slot()),
             ),
             array_map(
                 static fn(Caution $c): string => NightWords::caution($c, $voice),

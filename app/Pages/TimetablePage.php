@@ -10,13 +10,13 @@ use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
 use App\Planning\Answers;
-use App\Planning\HouseRules;
 use App\Planning\MomentCautions;
 use App\Planning\NightEnergy;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Glow\Sunset;
 use Kaddle\Core\Night\Caution;
 use Kaddle\Core\Night\HouseRule;
+use Kaddle\Core\Night\HouseRules;
 use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Words\NightWords;
 use Kaddle\Core\Words\Voice;
@@ -37,7 +37,7 @@ final readonly class TimetablePage
         $moments = $night->wholeMoments();
         $answers = Answers::of($moments, $atOnce);
         $self = new self(
-            HouseRules::of($night->venue),
+            $night->venue->houseRules(),
             $answers,
             NightEnergy::of($night, $user, $moments, $answers),
             $voice,

@@ -13,6 +13,7 @@ use Kaddle\Core\Gear\BatteryKind;
 use Kaddle\Core\Gear\Feed;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Night\HouseRules;
 use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\EnergyStep;
 use Kaddle\Core\Power\PlannedUse;
@@ -40,7 +41,7 @@ final readonly class NightEnergy
     /** @param Collection<int, Moment> $moments those of the night, in time order */
     public static function of(Night $night, User $user, Collection $moments, Answers $answers): self
     {
-        $rules = HouseRules::of($night->venue);
+        $rules = $night->venue->houseRules();
         $carried = self::cellsIn($user);
         $plans = [];
         $steps = [];

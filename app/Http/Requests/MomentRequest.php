@@ -187,8 +187,7 @@ final readonly class MomentRequest
     {
         return MomentForm::documentOf($this->settings, [
             'room' => $this->draft->record('room')->toArray(),
-            ...$this->moment->people(),
-            ...$this->atItsTime()->circumstances($this->settings),
+            ...$this->atItsTime()->around($this->settings),
             'mains' => $this->moment->mains()->value,
             'body' => MomentParts::body($this->figures('bodyId')),
             'lens' => MomentParts::lens($this->figures('lensId'), $this->settings->number('focalLength')),

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Exchange;
 use Kaddle\Core\Document\CostsDocument;
 use Kaddle\Core\Document\DocumentSchema;
 use Kaddle\Core\Document\DragDocument;
+use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Form\BounceForm;
 use Kaddle\Core\Form\MomentForm;
@@ -40,6 +41,11 @@ final class Schemas
                 'A drag',
                 'What `light drag` gives: what a long exposure of a moment looks like.',
                 DocumentSchema::of(DragDocument::class),
+            ],
+            'score' => [
+                'A score',
+                'What `light night` gives: a night solved as a whole.',
+                DocumentSchema::of(ScoreDocument::class),
             ],
             'bounce' => [
                 'Rooms with lights',

@@ -22,6 +22,7 @@ use Kaddle\Core\Intake\PatternKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Intake\TextKind;
+use Kaddle\Core\People\Behind;
 use Kaddle\Core\People\Presence;
 use Kaddle\Core\Power\PlannedUse;
 use Kaddle\Core\Quantity\ExposureValue;
@@ -186,6 +187,31 @@ final class MomentForm
         $names = array_fill_keys(self::document()->names(), null);
 
         return array_replace(array_intersect_key($names, $document), array_intersect_key($document, $names));
+    }
+
+    /**
+     * What the plan, the house and the hour add to what is set: the people as far as they bear on light, no flash
+     * where that is forbidden, and the light outside where a window shows it.
+     *
+     * @param Record $settings what is set, stored or not yet
+     * @param Record $plan by planned() or plan()
+     * @param \Closure(): float $outdoors light of the open sky at that hour, EV
+     *
+     * @return array<string, mixed>
+     */
+    public static function around(Record $settings, Record $plan, bool $isFlashForbidden, \Closure $outdoors): array
+    {
+        $people = array_intersect_key($plan->toArray(), array_flip(array_map(
+            static fn(Field $field): string => $field->name,
+            SceneForm::people(),
+        )));
+        $isAtWindow = $plan->has('behind') && $plan->choice('behind', Behind::class) === Behind::Window;
+
+        return [
+            ...($people === [] ? [] : ['people' => $people]),
+            ...($isAtWindow ? ['outdoors' => round(ExposureValue::range()->nearest($outdoors()), 1)] : []),
+            ...($isFlashForbidden ? ['look' => ['withoutFlash' => true] + $settings->record('look')->toArray()] : []),
+        ];
     }
 
     private static function glow(bool $withCurve): Shape

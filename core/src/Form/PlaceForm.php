@@ -11,9 +11,12 @@ use Kaddle\Core\Intake\Field;
 use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\PatternKind;
+use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Intake\TextKind;
 use Kaddle\Core\Intake\ZoneKind;
+use Kaddle\Core\Night\HouseRule;
+use Kaddle\Core\Night\HouseRules;
 use Kaddle\Core\Night\RuleKind;
 
 /** A venue of the place book without its rooms. */
@@ -46,5 +49,25 @@ final class PlaceForm
                 Field::optional('note', 'note', TextKind::line(120)),
             ), 'house rule', 20)),
         );
+    }
+
+    /** @param array<array-key, mixed> $rules as a place keeps them */
+    public static function rulesKept(array $rules): HouseRules
+    {
+        return self::rules(self::shape()->stored(['rules' => $rules]));
+    }
+
+    /** What the house of a place forbids. */
+    public static function rules(Record $place): HouseRules
+    {
+        return HouseRules::of(array_map(
+            static fn(Record $r): HouseRule => HouseRule::of(
+                $r->choice('rule', RuleKind::class),
+                $r->text('from'),
+                $r->text('to'),
+                $r->has('note') ? $r->text('note') : '',
+            ),
+            $place->records('rules'),
+        ));
     }
 }

@@ -122,18 +122,39 @@ final readonly class Candidate
      */
     public function trouble(): float
     {
-        return max(0.0, $this->wantedOutput - ExposureChooser::EASY_OUTPUT)
-            + self::ENERGY * max(0.0, $this->wantedOutput - $this->lowest)
-            + max(0.0, $this->light->crownOverFace()->value)
-            + max(0.0, $this->spillOverGlow()->value + self::HARMLESS_SPILL)
+        return $this->troubleOfLight()
+            + self::troubleOfOutput($this->isOff() ? $this->lowest : $this->wantedOutput, $this->lowest)
+            + self::troubleOfSpill($this->spillOverGlow()->value)
+            + self::EXCESS * ($this->choice->isFallenForFlash() ? $this->choice->tooDark : 0.0);
+    }
+
+    /** Of that, what the way itself brings, whatever is set. */
+    public function troubleOfLight(): float
+    {
+        return max(0.0, $this->light->crownOverFace()->value)
             + self::CAST * abs($this->light->cast->warmth->mired) / 100.0
-            - self::MODELLING * min(
-                1.0,
-                abs($this->light->leftOverRight()->value),
-            ) * (1.0 - $this->light->directShare())
-            + ($this->sendsStraightOnPurpose() ? self::BARE : self::STRAY) * $this->light->directShare()
-            + self::LACK * min(30.0, $this->tooWeak())
-            + self::EXCESS * ($this->tooStrong() + ($this->choice->isFallenForFlash() ? $this->choice->tooDark : 0.0));
+            - self::MODELLING * min(1.0, abs($this->light->leftOverRight()->value)) * (1.0 - $this->light->directShare())
+            + ($this->sendsStraightOnPurpose() ? self::BARE : self::STRAY) * $this->light->directShare();
+    }
+
+    /**
+     * Of that, what the output brings: work for the unit, or more or less than it gives.
+     *
+     * @param float $wanted stops against full power that the face asks for
+     * @param float $lowest of the unit, stops against full power
+     */
+    public static function troubleOfOutput(float $wanted, float $lowest): float
+    {
+        return max(0.0, $wanted - ExposureChooser::EASY_OUTPUT)
+            + self::ENERGY * max(0.0, $wanted - $lowest)
+            + self::LACK * min(30.0, $wanted > Tolerance::ROUNDING ? $wanted : 0.0)
+            + self::EXCESS * ($lowest - $wanted > Tolerance::ROUNDING ? $lowest - $wanted : 0.0);
+    }
+
+    /** Of that, what spill brings. @param float $overGlow stops against the room's own light on the backdrop */
+    public static function troubleOfSpill(float $overGlow): float
+    {
+        return max(0.0, $overGlow + self::HARMLESS_SPILL);
     }
 
     /** Flash on the backdrop against the room's own light there, stops. */

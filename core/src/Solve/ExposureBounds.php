@@ -32,9 +32,15 @@ final readonly class ExposureBounds
     /** Stops by which a shutter is slower than hands hold, where that is not meant. */
     public function shake(Shutter $shutter): float
     {
-        $held = $this->moment->body->steadinessAt($this->moment->lens->focalLength)->timeValue();
+        return self::shakeOf($this->moment, $shutter);
+    }
 
-        return $this->moment->look->acceptsShake() ? 0.0 : max(0.0, $held - $shutter->tv->value());
+    /** The same, of any moment. */
+    public static function shakeOf(Moment $moment, Shutter $shutter): float
+    {
+        $held = $moment->body->steadinessAt($moment->lens->focalLength)->timeValue();
+
+        return $moment->look->acceptsShake() ? 0.0 : max(0.0, $held - $shutter->tv->value());
     }
 
     /** Settings that fit, with what bound them. */

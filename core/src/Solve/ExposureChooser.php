@@ -93,6 +93,23 @@ final readonly class ExposureChooser
         return $this->bounds->fitted($last, $this->moment->look->locks->shutter === null ? Limit::UsableIso : Limit::Held);
     }
 
+    /** Other settings in the place of a choice; what stays keeps its bound. */
+    public function moved(ExposureChoice $from, ExposureSettings $settings): ExposureChoice
+    {
+        $off = $this->moment->roomLevel->minus($settings->offsetOf($this->moment->glow))->value;
+        [$now, $before] = [$settings, $from->settings];
+
+        return new ExposureChoice(
+            $settings,
+            $now->shutter->tv->thirtieths === $before->shutter->tv->thirtieths ? $from->shutterBound : Limit::Night,
+            $now->aperture->av->thirtieths === $before->aperture->av->thirtieths ? $from->apertureBound : Limit::Night,
+            $now->iso->sv->thirtieths === $before->iso->sv->thirtieths ? $from->isoBound : Limit::Night,
+            $from->tooDark > 0.0 ? max(0.0, $off) : 0.0,
+            $from->tooBright > 0.0 ? max(0.0, -$off) : 0.0,
+            $this->bounds->shake($settings->shutter),
+        );
+    }
+
     /** @param float $easy output up to which a slower shutter is not given up, stops under full */
     private function shutterFirst(float $faceExposure, float $easy): ExposureChoice
     {

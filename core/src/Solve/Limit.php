@@ -33,6 +33,8 @@ enum Limit: string
     case QuarterOutput = 'quarter-output';
     /** The photographer holds it. */
     case Held = 'held';
+    /** Of all that serve the moment, what the moments around it want. */
+    case Night = 'night';
     /** Wider, and part of the group goes soft. */
     case GroupDepth = 'group-depth';
     /** Slower, and the room's light smears people who move. */
@@ -60,6 +62,7 @@ enum Limit: string
             self::FaceLevel => 'set by the face’s level',
             self::QuarterOutput => 'keeps the flash at a quarter',
             self::Held => 'held by you',
+            self::Night => 'spares turns in the night',
             self::GroupDepth => 'holds the whole group sharp',
             self::Movers => 'still holds people who move',
             self::WeakestFlash => 'gives the lowest output its place',

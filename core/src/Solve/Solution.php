@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Solve;
 
+use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Situation\Moment;
 
 /**
@@ -42,6 +44,30 @@ final readonly class Solution
             $candidates,
             $leftOut,
         );
+    }
+
+    /**
+     * The moment at settings that serve it nearly as well, taken for the sake of those around it.
+     *
+     * @param Candidate $way one of the ways to point the head
+     */
+    public function moved(Candidate $way, ExposureSettings $settings, Output $output): self
+    {
+        $chooser = ExposureChooser::for($this->moment);
+        $best = new Candidate(
+            $way->light,
+            $chooser->moved($this->best->choice, $settings),
+            $way->isOff() ? -INF : $chooser->outputFor($settings, $way->light->onFace()),
+            $output,
+            $this->moment->flash->lowest->value(),
+            $this->moment->glow,
+            $way->modifier,
+        );
+
+        return self::of($this->moment, $best, [$best, ...array_values(array_filter(
+            $this->candidates,
+            static fn(Candidate $c): bool => $c->light !== $way->light,
+        ))], $this->leftOut);
     }
 
     /** @phpstan-pure */

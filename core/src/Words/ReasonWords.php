@@ -137,6 +137,7 @@ final readonly class ReasonWords
             Limit::FastestShutter => "$label is the fastest that focal-plane shutters have" . ($this->best->isOff() ? '.' : '; the flash pulses.'),
             Limit::FullOutput => "$label is the fastest at which the flash, pulsing, still reaches the face.",
             Limit::Movers => "$hold $label is the slowest at which people who {$this->moment->people->movement->inWords()} stay sharp by the room’s light alone.",
+            Limit::Night => "$label serves this moment and asks for the fewest turns before and after it. $hold",
             Limit::WeakestFlash => "$label with a smaller opening leaves the room as it is: a faster shutter would make the lowest output too much.",
             Limit::BaseIso => "At ISO {$body->baseIso->label()} a slower shutter would ask for a narrower aperture than you like; $label is the slowest that keeps it.",
             default => "$label is as fast as this body lights the whole frame: above {$body->sync->label()} a bar stays dark.",
@@ -153,6 +154,7 @@ final readonly class ReasonWords
             Limit::WorkingAperture => "$label is the aperture you like for this moment, and the other controls can keep it.",
             Limit::WidestAperture => "$label: you like $working, but the lens has to open all the way or the ISO leaves what you would deliver.",
             Limit::NarrowestAperture => "$label: the lens closes all the way, there is more light than you can use.",
+            Limit::Night => "$label instead of $working: it asks for the fewest turns before and after.",
             Limit::BaseIso => "$label instead of $working: the ISO cannot go lower.",
             Limit::GroupDepth => "$label instead of $working: wider, and part of the group goes soft.",
             default => "$label instead of $working: the ISO cannot go higher.",
@@ -165,6 +167,7 @@ final readonly class ReasonWords
 
         return new Reason('iso', match ($this->best->choice->isoBound) {
             Limit::Held => "ISO $label is held by you; the room reads {$this->levels->room->signed()} stops.",
+            Limit::Night => "ISO $label goes with it: the room reads {$this->levels->room->signed()} stops.",
             Limit::UsableIso => "ISO $label is the highest that you would deliver from this body.",
             Limit::BaseIso => "ISO $label is the lowest of this body.",
             Limit::QuarterOutput => "ISO $label is the lowest at which the flash is ready again at once, at a quarter or less.",

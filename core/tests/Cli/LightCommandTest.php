@@ -29,6 +29,31 @@ final class LightCommandTest extends TestCase
         self::assertKeepsTo('solution.schema.json', $out);
     }
 
+    public function testANightIsSolvedAsAWhole(): void
+    {
+        $json = (string) file_get_contents(__DIR__ . '/../../examples/night.json');
+        [$exit, $out, $err] = self::light(['night'], $json);
+        self::assertSame([0, ''], [$exit, $err]);
+        self::assertKeepsTo('score.schema.json', $out);
+        self::assertSame($out, self::light(['night'], $json)[1]);
+        /** @var array{turns: float, turnsAlone: float, bars: list<array{name: string, from: string, until: string, changes: list<array{label: string, why: string}>}>} $score */
+        $score = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+        self::assertLessThan($score['turnsAlone'], $score['turns']);
+        self::assertSame([['Supper', '19:30', '20:15'], ['Supper', '20:15', '20:20'], ['First dance', '21:20', '21:30']], array_map(
+            static fn(array $bar): array => [$bar['name'], $bar['from'], $bar['until']],
+            $score['bars'],
+        ));
+        self::assertSame('shutter 2 slower', $score['bars'][1]['changes'][0]['label']);
+        self::assertStringContainsString('the room 0.7 stops darker', $score['bars'][1]['changes'][0]['why']);
+    }
+
+    public function testANightOfAnotherKindOrWithAFaultIsRefusedByField(): void
+    {
+        self::assertSame([2, 'format'], self::refusal('night', (string) file_get_contents(__DIR__ . '/../../examples/bag.json')));
+        $night = str_replace('"19:30"', '"25:30"', (string) file_get_contents(__DIR__ . '/../../examples/night.json'));
+        self::assertSame([2, 'moments.0.plan.starts'], self::refusal('night', $night));
+    }
+
     public function testAnImpossibleMomentIsStillAnAnswer(): void
     {
         $document = Moments::documentWith(['glow.ev' => -6, 'head' => 'up', 'room.finishes' => Moments::everywhere('open')]);
@@ -192,6 +217,16 @@ final class LightCommandTest extends TestCase
         [$exit, , $err] = self::light(['shine'], '');
         self::assertSame(2, $exit);
         self::assertStringContainsString('light solve < moment.json', $err);
+    }
+
+    /** @return array{int, string} exit code, and the field of the first fault */
+    private static function refusal(string $command, string $input): array
+    {
+        [$exit, $out, $err] = self::light([$command], $input);
+        self::assertSame('', $out);
+        preg_match('/"field": "(.*)"/', $err, $field);
+
+        return [$exit, $field[1] ?? ''];
     }
 
     private static function assertKeepsTo(string $schema, string $json): void

@@ -8,11 +8,15 @@ export type CameraMoveKind = 'still' | 'twist' | 'sweep' | 'tilt' | 'zoom';
 
 export type Clock = '24' | '12';
 
+export type Control = 'shutter' | 'aperture' | 'iso' | 'output' | 'head' | 'flash' | 'modifier' | 'gel' | 'lens' | 'unit' | 'body';
+
 export type CureKind = 'output' | 'less-room' | 'shorter' | 'darker-place' | 'darker-ground';
 
 export type Curtain = 'first' | 'second';
 
 export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
+
+export type Favour = 'fewest-turns' | 'best-files' | 'quick-flash';
 
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
 
@@ -26,7 +30,7 @@ export type LampBeat = 'even' | 'filament' | 'mains' | 'pulsed';
 
 export type LengthUnit = 'metres' | 'feet';
 
-export type Limit = 'hand-held' | 'sync' | 'longest-time' | 'fastest-shutter' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'group-depth' | 'movers' | 'weakest-flash' | 'no-flash' | 'full-output' | 'lowest-output';
+export type Limit = 'hand-held' | 'sync' | 'longest-time' | 'fastest-shutter' | 'widest-aperture' | 'narrowest-aperture' | 'working-aperture' | 'usable-iso' | 'base-iso' | 'room-level' | 'face-level' | 'quarter-output' | 'held' | 'night' | 'group-depth' | 'movers' | 'weakest-flash' | 'no-flash' | 'full-output' | 'lowest-output';
 
 export type MarkKind = 'sync' | 'hold' | 'blur' | 'even' | 'depth' | 'best' | 'usable' | 'easy';
 
@@ -221,6 +225,19 @@ export interface CameraDraft {
   readonly height: number;
 }
 
+/** A control that is turned, or a thing that is changed, on the way into a bar. */
+export interface ChangeDocument {
+  readonly control: Control;
+  /** Above 0 is faster, narrower, higher, more; 0 for what has no clicks. */
+  readonly clicks: number;
+  /** What it costs, in turns of a wheel under a finger. */
+  readonly turns: number;
+  /** "ISO 3 up" */
+  readonly label: string;
+  /** What it would cost to leave it. */
+  readonly why: string;
+}
+
 /** One control: where to turn it, what decided that, and the clicks around it. */
 export interface ControlDocument {
   /** As the gear shows it. */
@@ -239,6 +256,15 @@ export interface ControlDocument {
   readonly movesRoom: number;
   /** The same of the face. */
   readonly movesPerson: number;
+}
+
+/** How often a control is changed in a night. */
+export interface ControlSumDocument {
+  readonly control: Control;
+  readonly name: string;
+  readonly times: number;
+  /** In all, either way; 0 for what has none. */
+  readonly clicks: number;
 }
 
 /** One point of a curve of costs. */
@@ -988,6 +1014,63 @@ export interface RoomSummary {
 export interface SceneryData {
   readonly windows: readonly WindowData[];
   readonly lamps: readonly LampData[];
+}
+
+/** A moment of a solved night, or the part of one in which its settings stay. */
+export interface ScoreBarDocument {
+  /** Identity of the moment. */
+  readonly moment: string;
+  readonly name: string;
+  /** "19:30" */
+  readonly from: string;
+  /** "20:20" */
+  readonly until: string;
+  /** Glow in the middle of it, EV at ISO 100. */
+  readonly glow: number;
+  /** m to the subject. */
+  readonly distance: number;
+  readonly feasible: boolean;
+  readonly shutter: string;
+  readonly aperture: string;
+  readonly iso: string;
+  /** "1/16 +⅓"; "off" without flash. */
+  readonly output: string;
+  /** Share of a full pop, 0 without flash. */
+  readonly share: number;
+  readonly head: string;
+  readonly body: string;
+  readonly lens: string;
+  /** Of the lens, mm. */
+  readonly focalLength: number;
+  readonly flash: string;
+  /** Over the head; null for the bare head. */
+  readonly modifier: string | null;
+  readonly gel: string | null;
+  readonly levels: LevelsDocument;
+  /** On the way here from the bar before. */
+  readonly changes: readonly ChangeDocument[];
+  /** Empty when feasible. */
+  readonly shortfalls: readonly ShortfallDocument[];
+  /** What would help, most stops first. */
+  readonly remedies: readonly RemedyDocument[];
+}
+
+/** A night solved as a whole. Schema: score.schema.json. */
+export interface ScoreDocument {
+  /** Format of this document. */
+  readonly version: number;
+  /** What the night is to be good at. */
+  readonly favour: Favour;
+  /** What all changes cost, in turns of a wheel under a finger. */
+  readonly turns: number;
+  /** The same if every moment had the best settings for itself. */
+  readonly turnsAlone: number;
+  /** Turns, worse settings weighed in, by which another night may be cheaper at most: 0 where this is proven the best. */
+  readonly mayBeCheaperBy: number;
+  /** By control. */
+  readonly sums: readonly ControlSumDocument[];
+  /** In time order. */
+  readonly bars: readonly ScoreBarDocument[];
 }
 
 /** Everything that a drawing of the room needs, in metres, from the scene that the engine used. */

@@ -11,7 +11,6 @@ use App\Models\Venue;
 use App\Planning\Answers;
 use App\Planning\BenchHistory;
 use App\Planning\ChangedElsewhere;
-use App\Planning\HouseRules;
 use App\Planning\KitResult;
 use App\Planning\NightKit;
 use App\Planning\Turn;
@@ -56,10 +55,10 @@ final class KeptTest extends TestCase
     #[DataProvider('slots')]
     public function testRulesAreToldWhenTheyTouchAMoment(string $starts, int $minutes, array $told, bool $noFlash): void
     {
-        $rules = HouseRules::of(new Venue(['rules' => [
+        $rules = (new Venue(['rules' => [
             ['rule' => 'no-flash', 'from' => '18:00', 'to' => '18:40', 'note' => 'Vows'],
             ['rule' => 'no-stands', 'from' => '23:00', 'to' => '02:00'],
-        ]]));
+        ]]))->houseRules();
         $slot = Slot::at($starts, $minutes);
         self::assertSame($told, array_map(static fn(HouseRule $r): string => $r->kind === RuleKind::NoFlash ? 'flash' : 'stands', $rules->during($slot)));
         self::assertSame($noFlash, $rules->forbidFlash($slot));

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Whole nights against each moment by itself: php core/bench/night.php [night.json …]
+ *
+ * Thirty made-up nights by seed, and nights that were exported. For each: turns, things that moments name
+ * included, of each moment by itself and of the score; by how much no moment's room or face gets worse than a
+ * sixth of a stop; and how far the score lies over the best there is, where that can be looked for among all
+ * choices. Then times and memory for nights of growing length, the light known, and of a new start in the middle.
+ * Add -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M for the figures of the
+ * running application.
+ */
+
+use Kaddle\Core\Exchange\DocumentReader;
+use Kaddle\Core\Exchange\NightBars;
+use Kaddle\Core\Score\Bar;
+use Kaddle\Core\Score\Change;
+use Kaddle\Core\Score\Choices;
+use Kaddle\Core\Score\Control;
+use Kaddle\Core\Score\Effort;
+use Kaddle\Core\Score\Favour;
+use Kaddle\Core\Score\NightSolver;
+use Kaddle\Core\Score\Score;
+use Kaddle\Core\Score\ScoredBar;
+use Kaddle\Core\Score\Sequence;
+use Kaddle\Core\Score\Work;
+use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Solve\FaceBalance;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Tests\Score\Nights;
+
+require __DIR__ . '/../vendor/autoload.php';
+
+$known = new class implements KnownLights {
+    /** @var array<string, non-empty-list<Kaddle\Core\Solve\FaceLight>> */
+    private array $lights = [];
+
+    public function recall(string $question, Closure $work): array
+    {
+        return $this->lights[$question] ??= $work();
+    }
+};
+/** Stops by which room and face miss their wishes. */
+$misses = static function (Solution $s): array {
+    $look = $s->moment->look;
+    $face = match (true) {
+        $look->withoutFlash => $s->moment->roomLevel->value,
+        FaceBalance::isFill($s->moment->roomLevel, $look->fill) => $s->moment->roomLevel->withLight($look->fill)->value,
+        default => 0.0,
+    };
+
+    return [abs($s->levels->room->value - $s->moment->roomLevel->value), abs($s->levels->face->value - $face)];
+};
+/** The most by which a moment's room or face gets worse. */
+$worse = static fn(Score $score): float => max(0.0, ...array_map(static function (ScoredBar $b) use ($misses): float {
+    [[$room, $face], [$roomAlone, $faceAlone]] = [$misses($b->solution), $misses($b->alone)];
+
+    return max($room - $roomAlone, $face - $faceAlone);
+}, $score->bars));
+$things = static fn(Score $score): float => array_sum(array_map(
+    static fn(ScoredBar $b): float => array_sum(array_map(
+        static fn(Change $c): float => in_array($c->control, Control::things(), true) ? $c->turns : 0.0,
+        $b->changes,
+    )),
+    $score->bars,
+));
+
+$nights = [];
+foreach (array_slice($argv, 1) as $file) {
+    $nights[basename($file)] = NightBars::of(DocumentReader::fromJson((string) file_get_contents($file)));
+}
+for ($seed = 1; $seed <= 30; ++$seed) {
+    $nights["seed $seed"] = Nights::seeded($seed);
+}
+printf("PHP %s\n\n%-24s %5s %8s %8s %8s %8s %8s\n", PHP_VERSION, 'night', 'bars', 'things', 'alone', 'score', 'fewer', 'worse by');
+$sums = [0.0, 0.0, 0.0];
+foreach ($nights as $name => $bars) {
+    $score = NightSolver::solve($bars, Favour::FewestTurns, known: $known);
+    $fixed = $things($score);
+    [$alone, $turns] = [$score->turnsAlone - $fixed, $score->turns() - $fixed];
+    $sums = [$sums[0] + $fixed, $sums[1] + $alone, $sums[2] + $turns];
+    printf("%-24s %5d %8.0f %8.0f %8.0f %6.0f %% %8.2f\n", mb_substr($name, 0, 24), count($bars), $fixed, $alone, $turns, 100.0 * (1.0 - $turns / max(1.0, $alone)), $worse($score));
+}
+printf("%-24s %5s %8.0f %8.0f %8.0f %6.0f %%\n", 'together', '', $sums[0], $sums[1], $sums[2], 100.0 * (1.0 - $sums[2] / $sums[1]));
+
+$worst = 0.0;
+$dearer = 0;
+for ($seed = 1; $seed <= 20; ++$seed) {
+    $bars = Nights::seeded($seed, 4);
+    foreach (Favour::cases() as $favour) {
+        $choices = array_values(array_map(
+            static fn(Solution $s): Choices => Choices::of($s, $favour),
+            MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known),
+        ));
+        $work = array_map(static fn(Bar $b): Work => Work::of(Effort::usual(), $b->light->body->step, $b->light->flash->step), $bars);
+        $found = Sequence::through($choices, $work, $favour->turnsPerStop(), null)->turns;
+        $best = Sequence::through($choices, $work, $favour->turnsPerStop(), null, PHP_INT_MAX)->turns;
+        $worst = max($worst, $found / $best - 1.0);
+        $dearer += $found > $best + 1e-9 ? 1 : 0;
+    }
+}
+printf("\nagainst all choices, 20 nights of four bars, three favours: %.2f %% dearer at the worst, %d of 60 dearer at all\n\n", 100.0 * $worst, $dearer);
+
+printf("%-44s %10s %10s\n", 'the light known', 'median ms', 'ms a bar');
+foreach ([12, 60, 300] as $count) {
+    $bars = [];
+    for ($seed = 1; count($bars) < $count; ++$seed) {
+        $bars = [...$bars, ...Nights::seeded($seed)];
+    }
+    $bars = array_slice($bars, 0, $count);
+    $score = NightSolver::solve($bars, Favour::FewestTurns, known: $known);
+    $past = array_slice($score->bars, 0, intdiv($count, 2));
+    foreach (['' => [$bars, []], ', from the middle' => [array_slice($bars, count($past)), $past]] as $part => [$rest, $stays]) {
+        $times = [];
+        for ($round = 0; $round < ($count > 100 ? 3 : 7); ++$round) {
+            $start = hrtime(true);
+            NightSolver::solve($rest, Favour::FewestTurns, known: $known, past: $stays);
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($times);
+        $median = $times[intdiv(count($times), 2)];
+        printf("%-44s %10.0f %10.1f\n", "$count bars$part", $median, $median / count($rest));
+    }
+}
+printf("\npeak memory %.0f MB, of which the light that is known here is a part\n", memory_get_peak_usage() / 1048576.0);

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Document;
+
+use Kaddle\Core\Score\Favour;
+use Kaddle\Core\Score\Score;
+use Kaddle\Core\Score\ScoredBar;
+use Kaddle\Core\Words\Voice;
+
+/** A night solved as a whole. Schema: score.schema.json. */
+final readonly class ScoreDocument
+{
+    /**
+     * @param list<ControlSumDocument> $sums
+     * @param list<ScoreBarDocument> $bars
+     */
+    private function __construct(
+        /** Format of this document. */
+        public int $version,
+        /** What the night is to be good at. */
+        public Favour $favour,
+        /** What all changes cost, in turns of a wheel under a finger. */
+        public float $turns,
+        /** The same if every moment had the best settings for itself. */
+        public float $turnsAlone,
+        /** Turns, worse settings weighed in, by which another night may be cheaper at most: 0 where this is proven the best. */
+        public float $mayBeCheaperBy,
+        /** By control. @var list<ControlSumDocument> */
+        public array $sums,
+        /** In time order. @var list<ScoreBarDocument> */
+        public array $bars,
+    ) {}
+
+    public static function of(Score $score, Voice $voice): self
+    {
+        return new self(
+            1,
+            $score->favour,
+            round($score->turns(), 1),
+            round($score->turnsAlone, 1),
+            round($score->mayBeCheaperBy, 1),
+            ControlSumDocument::allOf($score),
+            array_map(static fn(ScoredBar $b): ScoreBarDocument => ScoreBarDocument::of($b, $voice), $score->bars),
+        );
+    }
+}

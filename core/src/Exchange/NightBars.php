@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Exchange;
+
+use Kaddle\Core\Exposure\Mains;
+use Kaddle\Core\Form\GlowForm;
+use Kaddle\Core\Form\LevelForm;
+use Kaddle\Core\Form\MomentForm;
+use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Form\PlaceForm;
+use Kaddle\Core\Form\RoomForm;
+use Kaddle\Core\Gear\MomentParts;
+use Kaddle\Core\Glow\Daylight;
+use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Glow\Place;
+use Kaddle\Core\Glow\RoomGlow;
+use Kaddle\Core\Glow\SunPosition;
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Score\Bar;
+use Kaddle\Core\Score\InHand;
+use Kaddle\Core\Score\Stretches;
+use Kaddle\Core\Score\Thing;
+
+/** The bars of a night that came as a document. */
+final class NightBars
+{
+    /** @var array<string, RoomGlow> by identity of the room */
+    private array $glows = [];
+
+    private Place $place;
+
+    /**
+     * @param array<string, Record> $rooms by identity
+     * @param array<string, Record> $pieces by identity
+     */
+    private function __construct(
+        private readonly Record $night,
+        private readonly array $rooms,
+        private readonly array $pieces,
+    ) {
+        $place = $night->record('place');
+        $this->place = Place::at($place->number('latitude'), $place->number('longitude'), new \DateTimeZone($place->text('zone')));
+    }
+
+    /** @return list<Bar> in time order */
+    public static function of(ReadDocument $document): array
+    {
+        $night = $document->document;
+        $self = new self($night, self::byUid($night->record('place')->records('rooms')), self::byUid($night->records('pieces')));
+        $moments = $night->records('moments');
+        $starts = array_map(static fn(Record $m): int => Evening::minutes($m->record('plan')->text('starts')), $moments);
+        asort($starts); // those that begin together stay in the order of the document
+
+        return array_merge(...array_map(static fn(int $i): array => $self->bars($moments[$i]), array_keys($starts)));
+    }
+
+    /** @return list<Bar> */
+    private function bars(Record $moment): array
+    {
+        $plan = $moment->record('plan');
+        $slot = Slot::at($plan->text('starts'), $plan->whole('minutes'));
+        $document = $this->document($moment, $slot);
+        $inHand = $this->inHand($moment);
+
+        return array_map(
+            static fn(array $s): Bar => Bar::of(
+                $moment->text('uid'),
+                $plan->text('name'),
+                $s[0],
+                $s[1],
+                MomentReader::fromArray(['glow' => ['ev' => round($s[2], 2)]] + $document),
+                $inHand,
+            ),
+            $this->stretches($moment, $slot),
+        );
+    }
+
+    /** @return non-empty-list<array{int, int, float}> from, until, EV */
+    private function stretches(Record $moment, Slot $slot): array
+    {
+        $glow = $moment->record('glow');
+        if (!$glow->flag('curve')) {
+            $ev = $glow->has('metered') ? LevelForm::settings($glow->record('metered'))->meteredLevel()->ev : $glow->number('ev');
+
+            return [[$slot->from, $slot->until(), $ev]];
+        }
+        $curve = $this->glows[$moment->text('room')] ??= GlowForm::glow($this->rooms[$moment->text('room')], $this->place);
+
+        return Stretches::of($slot->from, $slot->until(), fn(float $minute): float => $curve->at($this->time($minute))->glow->ev);
+    }
+
+    /** @return array<string, mixed> */
+    private function document(Record $moment, Slot $slot): array
+    {
+        $place = $this->night->record('place');
+        $piece = fn(string $name): ?Record => $moment->has($name) ? $this->pieces[$moment->text($name)] : null;
+
+        return MomentForm::documentOf($moment, [
+            'room' => RoomForm::box()->stored($this->rooms[$moment->text('room')]->toArray())->toArray(),
+            ...MomentForm::around(
+                $moment,
+                $moment->record('plan'),
+                PlaceForm::rules($place)->forbidFlash($slot),
+                fn(): float => Daylight::light(SunPosition::at(
+                    $this->place->latitude,
+                    $this->place->longitude,
+                    $this->time(($slot->from + $slot->until()) / 2.0),
+                ))->ev(),
+            ),
+            'mains' => ($place->has('mains') ? $place->choice('mains', Mains::class) : Mains::Hz50)->value,
+            'body' => MomentParts::body($this->pieces[$moment->text('body')]),
+            'lens' => MomentParts::lens($this->pieces[$moment->text('lens')], $moment->number('focalLength')),
+            'flash' => MomentParts::flash($this->pieces[$moment->text('flash')], $moment->whole('units'), $piece('modifier'), $piece('gel')),
+        ]);
+    }
+
+    private function inHand(Record $moment): InHand
+    {
+        $thing = fn(string $name): ?Thing => $moment->has($name)
+            ? Thing::of($moment->text($name), $this->pieces[$moment->text($name)]->text('name'))
+            : null;
+        [$body, $lens, $unit] = [$thing('body'), $thing('lens'), $thing('flash')];
+
+        return $body === null || $lens === null || $unit === null
+            ? throw new \LogicException('a moment without gear')
+            : InHand::of($body, $lens, $unit, $thing('modifier'), $thing('gel'));
+    }
+
+    /** @param float $minute since six in the morning */
+    private function time(float $minute): \DateTimeImmutable
+    {
+        $whole = (int) floor($minute);
+        $at = Evening::moment($this->night->text('date'), Evening::clock($whole), $this->place->zone);
+
+        return $at->setTimestamp($at->getTimestamp() + (int) round(60.0 * ($minute - $whole)));
+    }
+
+    /**
+     * @param list<Record> $records
+     *
+     * @return array<string, Record>
+     */
+    private static function byUid(array $records): array
+    {
+        return array_combine(array_map(static fn(Record $r): string => $r->text('uid'), $records), $records);
+    }
+}

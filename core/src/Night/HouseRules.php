@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Night;
+
+/** What a house forbids through an evening. */
+final readonly class HouseRules
+{
+    /** @param list<HouseRule> $rules */
+    private function __construct(
+        private array $rules,
+    ) {}
+
+    /** @param list<HouseRule> $rules */
+    public static function of(array $rules): self
+    {
+        return new self($rules);
+    }
+
+    /** @return list<HouseRule> those that hold during a moment */
+    public function during(Slot $slot): array
+    {
+        return array_values(array_filter($this->rules, static fn(HouseRule $rule): bool => $rule->holdsDuring($slot)));
+    }
+
+    public function forbidFlash(Slot $slot): bool
+    {
+        return array_filter(
+            $this->during($slot),
+            static fn(HouseRule $rule): bool => $rule->kind === RuleKind::NoFlash,
+        ) !== [];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Score;
+
+use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Solve\Solution;
+
+/**
+ * Start here: the bars of a night in, its score out.
+ *
+ * Each bar is solved for itself first; then, among all settings that serve it within a sixth of a stop
+ * as well and cross none of its limits, those are chosen that together cost the fewest turns, the trouble
+ * of each weighed against them.
+ *
+ * @see docs/physics.md, “The night as a whole”
+ */
+final class NightSolver
+{
+    private function __construct() {}
+
+    /**
+     * @param list<Bar> $bars in time order
+     * @param list<ScoredBar> $past bars before them that stay as they are
+     */
+    public static function solve(
+        array $bars,
+        Favour $favour,
+        ?Effort $effort = null,
+        ?KnownLights $known = null,
+        array $past = [],
+    ): Score {
+        $effort ??= Effort::usual();
+        $alone = MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known);
+        $choices = array_values(array_map(static fn(Solution $solution): Choices => Choices::of($solution, $favour), $alone));
+        $last = $past === [] ? null : Choices::rowOf($past[count($past) - 1]->solution->best);
+        $sequence = Sequence::through(
+            $choices,
+            array_map(static fn(Bar $b): Work => Work::of($effort, $b->light->body->step, $b->light->flash->step), $bars),
+            $favour->turnsPerStop(),
+            $last,
+        );
+        $solved = array_map(static fn(ScoredBar $b): array => [$b->bar, $b->solution, $b->alone], $past);
+        foreach ($bars as $i => $bar) {
+            $solved[] = [$bar, $choices[$i]->solution($sequence->places[$i]), $alone[$i]];
+        }
+
+        return Score::of($favour, $effort, $solved, $sequence->mayBeCheaperBy());
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Score;
+
+use Kaddle\Core\Solve\Solution;
+
+/**
+ * A night solved as a whole: settings for every bar, and what is changed between them.
+ */
+final readonly class Score
+{
+    /**
+     * @param list<ScoredBar> $bars
+     */
+    private function __construct(
+        public Favour $favour,
+        public array $bars,
+        /** Turns of the night if each bar had its own best answer. */
+        public float $turnsAlone,
+        /** Turns, trouble included, by which another sequence may be cheaper at most. */
+        public float $mayBeCheaperBy,
+    ) {}
+
+    /**
+     * @internal made by NightSolver only
+     *
+     * @param list<array{Bar, Solution, Solution}> $solved bar, at the settings of the score, and alone
+     */
+    public static function of(Favour $favour, Effort $effort, array $solved, float $mayBeCheaperBy): self
+    {
+        $bars = [];
+        $alone = 0.0;
+        foreach ($solved as $i => [$bar, $solution, $own]) {
+            $changes = [];
+            if ($i > 0) {
+                [$before, $stood, $ownBefore] = $solved[$i - 1];
+                $changes = Changes::between($before, $stood, $bar, $solution, $effort);
+                foreach (Changes::between($before, $ownBefore, $bar, $own, $effort) as $change) {
+                    $alone += $change->turns;
+                }
+            }
+            $bars[] = new ScoredBar($bar, $solution, $own, $changes);
+        }
+
+        return new self($favour, $bars, $alone, $mayBeCheaperBy);
+    }
+
+    /** Turns of the whole night. */
+    public function turns(): float
+    {
+        return array_sum(array_map(static fn(ScoredBar $b): float => $b->turns(), $this->bars));
+    }
+
+    /**
+     * How often a control is changed, and by how many clicks in all.
+     *
+     * @return array{int, int}
+     */
+    public function sumOf(Control $control): array
+    {
+        $times = $clicks = 0;
+        foreach ($this->bars as $bar) {
+            foreach ($bar->changes as $change) {
+                if ($change->control === $control) {
+                    ++$times;
+                    $clicks += abs($change->clicks);
+                }
+            }
+        }
+
+        return [$times, $clicks];
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Score;
+
+use Kaddle\Core\Exposure\Shutter;
+use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Solve\Candidate;
+use Kaddle\Core\Solve\FaceBalance;
+use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Solve\Tolerance;
+
+/**
+ * How settings of a bar measure up: how far room and face lie from the wish, and what speaks against them.
+ *
+ * Settings come as places in thirtieths of a stop, and are not built: a bar has hundreds of them.
+ *
+ * @see docs/physics.md, “The night as a whole”
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class Yardstick
+{
+    /** Stops by which room and face may lie farther from the wish than in the bar's own best answer. */
+    private const WORSE = Tolerance::ROUNDING;
+
+    /** Trouble of a stop by which the room misses its wish, and the face. */
+    private const ROOM = 1.0;
+    private const FACE = 1.5;
+
+    /** Trouble of a stop of smear that shows. */
+    private const SMEAR = 0.5;
+
+    /** Rounding of numbers, stops. */
+    private const HAIR = 1e-9;
+
+    private function __construct(
+        private Solution $alone,
+        private Taste $taste,
+        private float $perOutput,
+        /** Level of the room at Tv, Av and Sv 0, stops. */
+        private float $glow,
+        /** Levels that are wished, stops. */
+        private float $room,
+        private float $face,
+        /** Stops by which they may be missed. */
+        private float $roomOff,
+        private float $faceOff,
+        /** Tv from which somebody who moves looks sharp by the room's light alone. */
+        private float $sharpFrom,
+        /** Stops of smear that may show. */
+        private float $smear,
+        /** Lowest output of the unit, stops against full power. */
+        private float $lowest,
+        /** Outputs that may be asked for: beyond what the unit gives only where the bar's own best answer does. */
+        private float $least,
+        private float $most,
+    ) {}
+
+    public static function of(Solution $alone, Favour $favour): self
+    {
+        $moment = $alone->moment;
+        $look = $moment->look;
+        $room = $moment->roomLevel;
+        $face = match (true) {
+            $look->withoutFlash => $room->value,
+            FaceBalance::isFill($room, $look->fill) => $room->withLight($look->fill)->value,
+            default => 0.0,
+        };
+        $levels = $alone->levels;
+        $sharpFrom = $look->acceptsShake() ? -INF : $moment->blur()->sharpFrom();
+        $shutter = $alone->best->choice->settings->shutter->tv->value();
+        $wanted = $alone->best->wantedOutput;
+        $lowest = $moment->flash->lowest->value();
+
+        return new self(
+            $alone,
+            Taste::of($alone, $favour),
+            $favour->output(),
+            $moment->glow->ev - $look->aids->density,
+            $room->value,
+            $face,
+            abs($levels->room->value - $room->value) + self::WORSE + self::HAIR,
+            abs($levels->face->value - $face) + self::WORSE + self::HAIR,
+            $sharpFrom,
+            max(0.0, self::smearOf($sharpFrom - $shutter, $levels->room->value, $levels->face->value)) + self::WORSE + self::HAIR,
+            $lowest,
+            min($lowest, $wanted) - self::WORSE - self::HAIR,
+            max(0.0, $wanted) + self::WORSE + self::HAIR,
+        );
+    }
+
+    /** Whether settings come into question, in thirtieths of a stop. */
+    public function bears(int $tv, int $av, int $sv): bool
+    {
+        return $this->taste->bears($tv, $av) && abs($this->roomAt($tv, $av, $sv) - $this->room) <= $this->roomOff;
+    }
+
+    /** Level of the room, stops. */
+    private function roomAt(int $tv, int $av, int $sv): float
+    {
+        return $this->glow - ($tv + $av - $sv) / 30.0;
+    }
+
+    /**
+     * The outputs that make the face right, as far as the unit gives them; Choices::OFF alone for a flash that is off.
+     *
+     * @return list<array{int, float}> each with the trouble of standing so, stops
+     */
+    public function outputs(int $tv, int $av, int $sv, Candidate $way): array
+    {
+        $room = $this->roomAt($tv, $av, $sv);
+        $common = self::ROOM * abs($room - $this->room) + $this->taste->troubleOf($tv, $av, $sv);
+        if ($way->isOff()) {
+            $smear = $this->sharpFrom - $tv / 30.0;
+
+            return $smear > $this->smear ? [] : [[Choices::OFF, $common + self::SMEAR * max(0.0, $smear)]];
+        }
+        $full = $this->flashAt($tv, $av, $sv, $way->light->onFace());
+        $spill = $this->flashAt($tv, $av, $sv, $way->light->backdrop) - $room;
+        $wanted = FaceBalance::flashBeside(Stops::of($room), $this->alone->moment->look->fill)->value - $full;
+        if ($wanted > $this->most || $wanted < $this->least) {
+            return [];
+        }
+        $outputs = [];
+        foreach ($this->clicksAround($wanted) as $output) {
+            $face = log(2.0 ** $room + 2.0 ** ($full + $output / 30.0), 2);
+            $smear = self::smearOf($this->sharpFrom - $tv / 30.0, $room, $face);
+            if (abs($face - $this->face) <= $this->faceOff && $smear <= $this->smear) {
+                $outputs[] = [$output, $common
+                    + $way->troubleOfLight()
+                    + Candidate::troubleOfOutput($wanted, $this->lowest)
+                    + Candidate::troubleOfSpill($spill + $output / 30.0)
+                    + $this->perOutput * ($output / 30.0 - $this->lowest)
+                    + self::FACE * abs($face - $this->face)
+                    + self::SMEAR * max(0.0, $smear)];
+            }
+        }
+
+        return $outputs;
+    }
+
+    /** Level that a full pop of so much light gives, stops. @param float $luxSeconds 0 or more */
+    private function flashAt(int $tv, int $av, int $sv, float $luxSeconds): float
+    {
+        $loss = $this->alone->moment->look->aids->flashLoss(Shutter::of(ExactStops::fromThirtieths($tv)));
+
+        return log(max(1e-12, $luxSeconds) * 100.0 / ExposureValue::C, 2) + ($sv - $av) / 30.0 - $loss;
+    }
+
+    /** @return list<int> clicks of the unit at a wish, next to it, or at the end of the scale */
+    private function clicksAround(float $wanted): array
+    {
+        $step = $this->alone->moment->flash->step->thirtieths();
+        $lowest = $this->alone->moment->flash->lowest->thirtieths;
+        $nearest = max($lowest, min(0, (int) round($wanted * 30.0 / $step) * $step));
+
+        return array_values(array_filter(
+            [$nearest, $nearest - $step, $nearest + $step],
+            static fn(int $output): bool => $output <= 0 && $output >= $lowest,
+        ));
+    }
+
+    /** Stops of smear that shows: half of the light being the room's leaves half of it to be seen. */
+    private static function smearOf(float $tooSlow, float $room, float $face): float
+    {
+        return $tooSlow + min(0.0, $room - $face);
+    }
+}

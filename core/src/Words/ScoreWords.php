@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Words;
+
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Score\Change;
+use Kaddle\Core\Score\Control;
+use Kaddle\Core\Score\Favour;
+use Kaddle\Core\Score\ScoredBar;
+
+/** What is changed from one moment of a night to the next, and why, in words. */
+final class ScoreWords
+{
+    /** Stops under which a level does not move. */
+    private const NOTHING = 0.05;
+
+    /** Stops beyond which a level is no level any more. */
+    private const ENDLESS = 12.0;
+
+    private function __construct() {}
+
+    /** "ISO 3 up", "head left wall", "flash off", "lens Fast 35" */
+    public static function change(Change $change, ScoredBar $bar): string
+    {
+        $best = $bar->solution->best;
+
+        return match ($change->control) {
+            Control::Shutter => TurnWords::clicks('shutter', $change->clicks),
+            Control::Aperture => TurnWords::clicks('aperture', $change->clicks),
+            Control::Iso => TurnWords::clicks('iso', $change->clicks),
+            Control::Output => TurnWords::clicks('output', $change->clicks),
+            Control::Head => "head {$best->light->aim->inSentence()}",
+            Control::Flash => $best->isOff()
+                ? 'flash off'
+                : "flash on: {$best->light->aim->inSentence()}, {$best->output->label()}",
+            default => ($thing = $bar->bar->inHand->thing($change->control)) === null
+                ? "{$change->control->inWords()} off"
+                : "{$change->control->inWords()}: {$thing->name}",
+        };
+    }
+
+    /** What it would cost to leave it, all else changed as it is. */
+    public static function why(Change $change, ScoredBar $bar): string
+    {
+        $moment = $bar->solution->moment;
+        $costs = array_filter([
+            $change->beyond > 0.0 ? self::beyond($change) : null,
+            $change->shake > self::NOTHING ? sprintf('hands shake by %s', Stops::of($change->shake)->amount()) : null,
+            self::level('the room', $change->room),
+            self::level('the face', $change->face),
+        ], static fn(?string $cost): bool => $cost !== null);
+
+        return match (true) {
+            $change->control === Control::Flash => $bar->solution->best->isOff()
+                ? 'The flash is forbidden or not wanted here.'
+                : sprintf('The room alone leaves the face %s dark.', Stops::of(-min(0.0, $bar->solution->levels->room->value))->amount()),
+            in_array($change->control, Control::things(), true) => 'Planned for this moment.',
+            $change->room === null => '',
+            $change->face === null => 'Nobody knows what the light would be like from there.',
+            $costs === [] => sprintf(
+                'Left as it was, %s would want another change that costs more.',
+                $moment->look->withoutFlash ? 'the room' : 'room and face',
+            ),
+            default => 'Left as it was: ' . implode(', ', $costs) . '.',
+        };
+    }
+
+    public static function favour(Favour $favour): string
+    {
+        return match ($favour) {
+            Favour::FewestTurns => 'Hands and eyes stay with the people: settings stay where they are as long as they serve.',
+            Favour::BestFiles => 'Every moment as if it were the only one: low ISO, the aperture you like, at the price of turns.',
+            Favour::QuickFlash => 'Little output: the flash is ready at once and stays cool, at the price of ISO.',
+        };
+    }
+
+    private static function beyond(Change $change): string
+    {
+        return sprintf('%s %s outside of what it gives here', $change->control === Control::Iso ? 'the ISO' : "the {$change->control->inWords()}", Stops::of($change->beyond)->amount());
+    }
+
+    private static function level(string $of, ?float $stops): ?string
+    {
+        return match (true) {
+            $stops === null || abs($stops) < self::NOTHING => null,
+            abs($stops) > self::ENDLESS => $stops < 0.0 ? "$of black" : "$of white",
+            default => sprintf('%s %s %s', $of, Stops::of(abs($stops))->amount(), $stops < 0.0 ? 'darker' : 'brighter'),
+        };
+    }
+}
