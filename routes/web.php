@@ -41,6 +41,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/alive', Account\Alive::class);
     Route::get('/nights', Nights\ListNights::class)->name('nights.index');
     Route::get('/nights/{night}', Nights\ShowNight::class)->can('view', 'night')->name('nights.show');
+    Route::get('/nights/{night}/score', Nights\ShowScore::class)->can('view', 'night')->name('nights.score');
     Route::get('/nights/{night}/kit', Nights\ShowKit::class)->can('view', 'night')->name('nights.kit');
     Route::get('/nights/{night}/energy', Nights\ShowEnergy::class)->can('view', 'night')->name('nights.energy');
 

@@ -8,6 +8,7 @@ use Kaddle\Core\Form\LevelForm;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Glow\Daylight;
+use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\SunPosition;
 use Kaddle\Core\Intake\Record;
@@ -80,6 +81,15 @@ trait TellsLight
     public function curvePoint(): GlowPoint
     {
         return $this->room->glowAt($this->middle());
+    }
+
+    /** What the curve of its room says at a minute since six in the morning of its night. */
+    public function curveAt(float $minute): GlowPoint
+    {
+        $whole = (int) floor($minute);
+        $at = $this->night->at(Evening::clock($whole));
+
+        return $this->room->glowAt($at->setTimestamp($at->getTimestamp() + (int) round(60.0 * ($minute - $whole))));
     }
 
     private function middle(): \DateTimeImmutable

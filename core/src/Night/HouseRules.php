@@ -7,9 +7,9 @@ namespace Kaddle\Core\Night;
 /** What a house forbids through an evening. */
 final readonly class HouseRules
 {
-    /** @param list<HouseRule> $rules */
+    /** @param list<HouseRule> $all */
     private function __construct(
-        private array $rules,
+        public array $all,
     ) {}
 
     /** @param list<HouseRule> $rules */
@@ -21,7 +21,7 @@ final readonly class HouseRules
     /** @return list<HouseRule> those that hold during a moment */
     public function during(Slot $slot): array
     {
-        return array_values(array_filter($this->rules, static fn(HouseRule $rule): bool => $rule->holdsDuring($slot)));
+        return array_values(array_filter($this->all, static fn(HouseRule $rule): bool => $rule->holdsDuring($slot)));
     }
 
     public function forbidFlash(Slot $slot): bool

@@ -43,9 +43,9 @@ enum Favour: string
     public function noise(): float
     {
         return match ($this) {
-            self::FewestTurns => 0.15,
+            self::FewestTurns => 0.25,
             self::QuickFlash => 0.05,
-            self::BestFiles => 0.3,
+            self::BestFiles => 0.4,
         };
     }
 

@@ -28,6 +28,9 @@ final readonly class Taste
     /** The same for a long time: half or twice it is the same picture still. */
     private const LONG_TIME = 30;
 
+    /** Thirtieths of a stop by which the ISO may rise over that of the bar's own best answer. */
+    private const GRAINIER = 40;
+
     /** Stops over the lowest ISO in which the trouble of a stop of it doubles. */
     private const GRAINY = 3.0;
 
@@ -36,6 +39,7 @@ final readonly class Taste
         private int $liked,
         private int $lowestIso,
         private int $ownShutter,
+        private int $highestIso,
         /** Thirtieths of a stop either way. */
         private int $apertureAway,
         private int $shutterAway,
@@ -62,6 +66,7 @@ final readonly class Taste
             $liked,
             $alone->moment->body->baseIso->sv->thirtieths,
             $own->shutter->tv->thirtieths,
+            $own->iso->sv->thirtieths + self::GRAINIER,
             $away,
             $shutterAway,
             $depth,
@@ -70,10 +75,10 @@ final readonly class Taste
         );
     }
 
-    /** Whether time and aperture come into question, in thirtieths of a stop. */
-    public function bears(int $tv, int $av): bool
+    /** Whether settings come into question, in thirtieths of a stop. */
+    public function bears(int $tv, int $av, int $sv): bool
     {
-        return abs($av - $this->liked) <= $this->apertureAway && abs($tv - $this->ownShutter) <= $this->shutterAway;
+        return $sv <= $this->highestIso && abs($av - $this->liked) <= $this->apertureAway && abs($tv - $this->ownShutter) <= $this->shutterAway;
     }
 
     /** Trouble of settings, stops. Places in thirtieths of a stop. */

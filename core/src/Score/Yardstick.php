@@ -96,7 +96,7 @@ final readonly class Yardstick
     /** Whether settings come into question, in thirtieths of a stop. */
     public function bears(int $tv, int $av, int $sv): bool
     {
-        return $this->taste->bears($tv, $av) && abs($this->roomAt($tv, $av, $sv) - $this->room) <= $this->roomOff;
+        return $this->taste->bears($tv, $av, $sv) && abs($this->roomAt($tv, $av, $sv) - $this->room) <= $this->roomOff;
     }
 
     /** Level of the room, stops. */

@@ -480,6 +480,13 @@ export interface EnergyRow {
   readonly overheats: boolean;
 }
 
+/** Something that a night can be good at. */
+export interface FavourChoice {
+  readonly favour: Favour;
+  readonly name: string;
+  readonly sentence: string;
+}
+
 /** The person as a cut-out of true size, and the way that it goes through the picture. */
 export interface FigureDocument {
   /** Corners from the middle of the face, frame widths, as the shutter opens. */
@@ -1055,6 +1062,20 @@ export interface ScoreBarDocument {
   readonly remedies: readonly RemedyDocument[];
 }
 
+/** A night as a score: what light there is, and what stands when. */
+export interface ScoreData {
+  readonly zone: string;
+  /** Minutes since six in the morning; null where the sun does not go down. */
+  readonly sunset: number | null;
+  /** In time order. */
+  readonly moments: readonly ScoreMoment[];
+  /** What the house forbids, and when. */
+  readonly rules: readonly ScoreRule[];
+  /** Where the controls stand in each bar. */
+  readonly places: readonly ScorePlaces[];
+  readonly score: ScoreDocument;
+}
+
 /** A night solved as a whole. Schema: score.schema.json. */
 export interface ScoreDocument {
   /** Format of this document. */
@@ -1071,6 +1092,67 @@ export interface ScoreDocument {
   readonly sums: readonly ControlSumDocument[];
   /** In time order. */
   readonly bars: readonly ScoreBarDocument[];
+}
+
+/** A moment over the staffs of a score. */
+export interface ScoreMoment {
+  readonly id: number;
+  readonly uid: string;
+  readonly name: string;
+  /** Minutes since six in the morning. */
+  readonly from: number;
+  /** Minutes since six in the morning. */
+  readonly until: number;
+  readonly room: string;
+  /** m */
+  readonly ceiling: number;
+  /** Whether there is nothing overhead. */
+  readonly openAbove: boolean;
+  /** m to the nearest subject. */
+  readonly nearest: number;
+  /** m to the farthest. */
+  readonly farthest: number;
+  /** Glow of its room while it lasts. */
+  readonly points: readonly ScorePoint[];
+}
+
+/** Where the controls stand in a bar, in stops on their own scales. */
+export interface ScorePlaces {
+  /** Minutes since six in the morning. */
+  readonly from: number;
+  /** Minutes since six in the morning. */
+  readonly until: number;
+  /** Tv; above 0 is faster than a second. */
+  readonly shutter: number;
+  /** Av */
+  readonly aperture: number;
+  /** Stops over ISO 100. */
+  readonly iso: number;
+  /** Stops against full power; null for off. */
+  readonly output: number | null;
+}
+
+/** The glow of a room at a time. */
+export interface ScorePoint {
+  /** Minutes since six in the morning. */
+  readonly at: number;
+  /** At ISO 100. */
+  readonly ev: number;
+  /** Stops either way. */
+  readonly doubt: number;
+  /** K; null where nobody knows. */
+  readonly kelvin: number | null;
+}
+
+/** Something that a house forbids, on the score. */
+export interface ScoreRule {
+  /** Minutes since six in the morning. */
+  readonly from: number;
+  /** Minutes since six in the morning. */
+  readonly until: number;
+  /** "no flash" */
+  readonly name: string;
+  readonly sentence: string;
 }
 
 /** Everything that a drawing of the room needs, in metres, from the scene that the engine used. */

@@ -9,11 +9,12 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** A night on paper: its name and date above, its three sheets side by side. */
+/** A night on paper: its name and date above, its sheets side by side. */
 export function NightFrame({ night, actions, children }: Props) {
   const path = usePage().url.split('?')[0];
   const sheets = [
     { href: `/nights/${night.id}`, label: 'Timetable' },
+    { href: `/nights/${night.id}/score`, label: 'Score' },
     { href: `/nights/${night.id}/kit`, label: 'Kit check' },
     { href: `/nights/${night.id}/energy`, label: 'Energy' },
   ];

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+use Kaddle\Core\Document\ScoreDocument;
+
+/** A night as a score: what light there is, and what stands when. */
+final readonly class ScoreData
+{
+    /**
+     * @param list<ScoreMoment> $moments
+     * @param list<ScorePlaces> $places
+     * @param list<ScoreRule> $rules
+     */
+    public function __construct(
+        public string $zone,
+        /** Minutes since six in the morning; null where the sun does not go down. */
+        public ?int $sunset,
+        /** In time order. @var list<ScoreMoment> */
+        public array $moments,
+        /** What the house forbids, and when. @var list<ScoreRule> */
+        public array $rules,
+        /** Where the controls stand in each bar. @var list<ScorePlaces> */
+        public array $places,
+        public ScoreDocument $score,
+    ) {}
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Nights;
+
+use App\Models\Night;
+use App\Pages\Listings;
+use App\Pages\ScorePage;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Kaddle\Core\Score\Favour;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Words\Voice;
+
+/** A night as a score; a long one is solved while the page stands already. */
+final class ShowScore
+{
+    public function __invoke(Night $night, Request $request, KnownLights $known, Voice $voice): Response
+    {
+        $favour = Favour::tryFrom($request->string('favour')->value()) ?? Favour::FewestTurns;
+
+        return Inertia::render('nights/Score', [
+            'night' => Listings::night($night),
+            'favour' => $favour,
+            'favours' => ScorePage::favours(),
+            'score' => Inertia::defer(static fn() => ScorePage::of($night, $favour, $known, $voice)),
+        ]);
+    }
+}

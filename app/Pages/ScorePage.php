@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Data\FavourChoice;
+use App\Data\ScoreData;
+use App\Data\ScoreMoment;
+use App\Data\ScorePlaces;
+use App\Data\ScorePoint;
+use App\Data\ScoreRule;
+use App\Models\Moment;
+use App\Models\Night;
+use App\Planning\NightBars;
+use Kaddle\Core\Document\ScoreDocument;
+use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Glow\Sunset;
+use Kaddle\Core\Night\HouseRule;
+use Kaddle\Core\Score\Control;
+use Kaddle\Core\Score\Favour;
+use Kaddle\Core\Score\NightSolver;
+use Kaddle\Core\Score\ScoredBar;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\Tolerance;
+use Kaddle\Core\Words\NightWords;
+use Kaddle\Core\Words\ScoreWords;
+use Kaddle\Core\Words\Voice;
+
+/** A night as a score. */
+final class ScorePage
+{
+    /** Points of the glow in a moment. */
+    private const POINTS = 5;
+
+    private function __construct() {}
+
+    /** @return list<FavourChoice> */
+    public static function favours(): array
+    {
+        return array_map(
+            static fn(Favour $f): FavourChoice => new FavourChoice($f, $f->inWords(), ScoreWords::favour($f)),
+            Favour::cases(),
+        );
+    }
+
+    public static function of(Night $night, Favour $favour, KnownLights $known, Voice $voice): ScoreData
+    {
+        $moments = $night->wholeMoments();
+        $score = NightSolver::solve(NightBars::of($moments), $favour, known: $known);
+        $sunset = Sunset::on($night->held_on->toDateString(), $night->venue->place())?->format('H:i');
+
+        return new ScoreData(
+            $night->venue->zone,
+            $sunset === null ? null : Evening::minutes($sunset),
+            array_values($moments->map(self::moment(...))->all()),
+            array_map(static fn(HouseRule $r): ScoreRule => self::rule($r, $voice), $night->venue->houseRules()->all),
+            array_map(self::places(...), $score->bars),
+            ScoreDocument::of($score, $voice),
+        );
+    }
+
+    private static function moment(Moment $moment): ScoreMoment
+    {
+        $slot = $moment->slot();
+        $distance = $moment->distance();
+
+        return new ScoreMoment(
+            $moment->id,
+            $moment->uid,
+            $moment->name,
+            $slot->from,
+            $slot->until(),
+            $moment->room->name,
+            $moment->room->height_m,
+            $moment->room->ceiling_finish->reflectance()->share->luminance() === 0.0,
+            $moment->plan->has('nearest') ? $moment->plan->number('nearest') : $distance,
+            $moment->plan->has('farthest') ? $moment->plan->number('farthest') : $distance,
+            self::points($moment),
+        );
+    }
+
+    /** @return list<ScorePoint> */
+    private static function points(Moment $moment): array
+    {
+        $slot = $moment->slot();
+        $points = [];
+        for ($i = 0; $i < self::POINTS; ++$i) {
+            $at = $slot->from + (int) round($slot->minutes * $i / (self::POINTS - 1));
+            if ($moment->isGlowFromCurve()) {
+                $point = $moment->curveAt((float) $at);
+                $points[] = new ScorePoint($at, round($point->glow->ev, 2), round($point->doubt, 2), (int) round($point->colour->kelvin, -1));
+            } else {
+                $points[] = new ScorePoint($at, round($moment->glow(), 2), Tolerance::GLOW, null);
+            }
+        }
+
+        return $points;
+    }
+
+    private static function rule(HouseRule $rule, Voice $voice): ScoreRule
+    {
+        return new ScoreRule(
+            Evening::minutes($rule->from),
+            Evening::minutes($rule->to),
+            $rule->note === '' ? $rule->kind->inWords() : "{$rule->kind->inWords()}: $rule->note",
+            NightWords::rule($rule, $voice),
+        );
+    }
+
+    private static function places(ScoredBar $scored): ScorePlaces
+    {
+        $stand = $scored->stand();
+        $stops = static fn(Control $control): float => round((int) $stand->place($control) / 30.0, 3);
+
+        return new ScorePlaces(
+            $scored->bar->from,
+            $scored->bar->until,
+            $stops(Control::Shutter),
+            $stops(Control::Aperture),
+            $stops(Control::Iso),
+            $stand->isOff() ? null : $stops(Control::Output),
+        );
+    }
+}

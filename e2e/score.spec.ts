@@ -1,0 +1,34 @@
+import { expect } from '@playwright/test';
+import { expectAccessible, expectNoSidewaysScroll, test } from './support';
+
+test('a night is read as a score and as a table, made larger, and solved for something else, by keyboard alone', async ({ page }) => {
+  await page.goto('/nights');
+  await page.getByLabel('What is it?').fill('Scored');
+  await page.getByLabel('Where?').fill('Sail loft of the score');
+  await page.getByLabel('When?').fill('2027-06-12');
+  await page.getByLabel('Begin with').selectOption('awards dinner');
+  await page.getByRole('button', { name: 'Start the night' }).click();
+  await page.getByRole('link', { name: 'Score', exact: true }).press('Enter');
+  const turns = page.getByText(/\d+ turns/).first();
+  const fewest = parseInt(await turns.innerText());
+  expect(fewest).toBeGreaterThan(0);
+  const table = page.getByRole('list', { name: 'The night, moment by moment' });
+  await expect(table.getByRole('link', { name: 'First awards' })).toBeVisible();
+  await expect(table.getByText(/Left as it was: the room/).first()).toBeVisible();
+  const lanes = page.getByRole('group', { name: /^Lanes of the night/ });
+  const width = () => lanes.evaluate((element) => element.scrollWidth);
+  const whole = await width();
+  await lanes.focus();
+  await page.keyboard.press('+');
+  await expect.poll(width).toBeGreaterThan(1.4 * whole);
+  await page.keyboard.press('-');
+  await expect.poll(width).toBe(whole);
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Best files' }).press('Enter');
+  await expect(page.getByText('low ISO, the aperture you like', { exact: false })).toBeVisible();
+  await expect.poll(async () => parseInt(await turns.innerText())).toBeGreaterThan(fewest);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('link', { name: /^Foyer/ }).first().press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Foyer' })).toBeVisible();
+});

@@ -1,0 +1,51 @@
+import { Link } from '@inertiajs/react';
+import { useReader } from '@/lib/useReader';
+import type { ScoreData } from '@/types/generated';
+
+/** The same night to read: what stands when, what is changed and why. */
+export function ScoreTable({ score }: { readonly score: ScoreData }) {
+  const { time } = useReader();
+  const ids = new Map(score.moments.map(({ uid, id }) => [uid, id]));
+  return (
+    <ol className="grid gap-2" aria-label="The night, moment by moment">
+      {score.score.bars.map((bar) => (
+        <li key={`${bar.moment} ${bar.from}`} className="grid gap-1 rounded-lg border border-line bg-raised px-4 py-3">
+          <p className="flex flex-wrap items-baseline gap-x-3">
+            <span className="font-semibold whitespace-nowrap">
+              {time(bar.from)}–{time(bar.until)}
+            </span>
+            <Link href={`/moments/${ids.get(bar.moment) ?? ''}`} className="font-semibold underline decoration-line underline-offset-4 hover:decoration-ink">
+              {bar.name}
+            </Link>
+          </p>
+          <p className="flex flex-wrap gap-x-4 font-medium">
+            <span>{bar.shutter}</span>
+            <span>{bar.aperture}</span>
+            <span>{bar.iso}</span>
+            {bar.output === 'off' ? <span>Flash off</span> : <span>{`Output ${bar.output}`}</span>}
+            {bar.output !== 'off' && <span>{`Head: ${bar.head.toLowerCase()}`}</span>}
+          </p>
+          {bar.shortfalls.map(({ kind, sentence }) => (
+            <p key={kind} className="font-medium text-alarm">
+              {sentence}
+            </p>
+          ))}
+          {bar.remedies.slice(0, 2).map(({ sentence }) => (
+            <p key={sentence} className="text-sm">
+              {sentence}
+            </p>
+          ))}
+          {bar.changes.length > 0 && (
+            <ul className="grid gap-0.5 text-sm">
+              {bar.changes.map((change) => (
+                <li key={change.control}>
+                  <span className="font-semibold">{change.label.charAt(0).toUpperCase() + change.label.slice(1)}.</span> <span className="text-faint">{change.why}</span>
+                </li>
+              ))}
+            </ul>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
