@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Moment;
 use App\Models\Piece;
 use Illuminate\Support\Collection;
+use Kaddle\Core\Form\EffortForm;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\InHand;
@@ -40,6 +41,7 @@ final class NightBars
             $moment->modifier === null ? null : self::thing($moment->modifier),
             $moment->gel === null ? null : self::thing($moment->gel),
         );
+        $effort = EffortForm::on($moment->body->figures());
         $stretches = $moment->isGlowFromCurve()
             ? Stretches::of($slot->from, $slot->until(), static fn(float $minute): float => $moment->curveAt($minute)->glow->ev)
             : [[$slot->from, $slot->until(), $moment->glow()]];
@@ -51,6 +53,7 @@ final class NightBars
             $s[1],
             MomentReader::fromArray(['glow' => ['ev' => round($s[2], 2)]] + $document),
             $inHand,
+            $effort,
         ), $stretches);
     }
 

@@ -19,7 +19,6 @@ use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Choices;
 use Kaddle\Core\Score\Control;
-use Kaddle\Core\Score\Effort;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Score\Score;
@@ -96,7 +95,7 @@ for ($seed = 1; $seed <= 20; ++$seed) {
             static fn(Solution $s): Choices => Choices::of($s, $favour),
             MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known),
         ));
-        $work = array_map(static fn(Bar $b): Work => Work::of(Effort::usual(), $b->light->body->step, $b->light->flash->step), $bars);
+        $work = array_map(static fn(Bar $b): Work => $b->work(), $bars);
         $found = Sequence::through($choices, $work, $favour->turnsPerStop(), null)->turns;
         $best = Sequence::through($choices, $work, $favour->turnsPerStop(), null, PHP_INT_MAX)->turns;
         $worst = max($worst, $found / $best - 1.0);

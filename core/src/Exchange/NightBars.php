@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Exchange;
 
 use Kaddle\Core\Exposure\Mains;
+use Kaddle\Core\Form\EffortForm;
 use Kaddle\Core\Form\GlowForm;
 use Kaddle\Core\Form\LevelForm;
 use Kaddle\Core\Form\MomentForm;
@@ -64,6 +65,7 @@ final class NightBars
         $slot = Slot::at($plan->text('starts'), $plan->whole('minutes'));
         $document = $this->document($moment, $slot);
         $inHand = $this->inHand($moment);
+        $effort = EffortForm::on($this->pieces[$moment->text('body')]);
 
         return array_map(
             static fn(array $s): Bar => Bar::of(
@@ -73,6 +75,7 @@ final class NightBars
                 $s[1],
                 MomentReader::fromArray(['glow' => ['ev' => round($s[2], 2)]] + $document),
                 $inHand,
+                $effort,
             ),
             $this->stretches($moment, $slot),
         );

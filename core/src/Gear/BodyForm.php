@@ -17,6 +17,7 @@ use Kaddle\Core\Intake\Field;
 use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
 
 /** A body: in a bag, and in a moment document. */
@@ -74,6 +75,21 @@ final class BodyForm
                 ChoiceKind::among(CompensationSum::cases()),
                 'Which of them count together: try it with a frame of a grey wall.',
             ),
+            self::reach('shutterReach', 'turns to reach the shutter'),
+            self::reach('apertureReach', 'turns to reach the aperture'),
+            self::reach('isoReach', 'turns to reach the ISO'),
+        );
+    }
+
+    /** What a control costs to be reached, by which a night is made of few turns. */
+    private static function reach(string $name, string $label): Field
+    {
+        return Field::optional(
+            $name,
+            $label,
+            NumberKind::within(Range::between(0.0, 100.0, 'turns', 0.5)),
+            '1 for a wheel under a finger, 3 for a button and a wheel, 6 and more for a menu.',
+            1.0,
         );
     }
 

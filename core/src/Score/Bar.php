@@ -25,16 +25,30 @@ final readonly class Bar
         /** With the glow of the middle of the bar. */
         public Moment $light,
         public InHand $inHand,
+        /** What a change into it costs. */
+        public Effort $effort,
     ) {}
 
-    public static function of(string $moment, string $name, int $from, int $until, Moment $light, InHand $inHand): self
-    {
-        return new self($moment, $name, $from, $until, $light, $inHand);
+    /**
+     * @param string $moment names the moment
+     * @param int $from minutes since six in the morning
+     * @param int $until minutes since six in the morning, after the start
+     */
+    public static function of(
+        string $moment,
+        string $name,
+        int $from,
+        int $until,
+        Moment $light,
+        InHand $inHand,
+        ?Effort $effort = null,
+    ): self {
+        return new self($moment, $name, $from, $until, $light, $inHand, $effort ?? Effort::usual());
     }
 
-    /** Whether both are parts of one moment. */
-    public function isWith(self $other): bool
+    /** Turns from the bar before into this one. */
+    public function work(): Work
     {
-        return $this->moment === $other->moment;
+        return Work::of($this->effort, $this->light->body->step, $this->light->flash->step);
     }
 }

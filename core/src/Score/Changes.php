@@ -24,8 +24,9 @@ final readonly class Changes
     ) {}
 
     /** @return list<Change> */
-    public static function between(Bar $from, Solution $stood, Bar $to, Solution $stands, Effort $effort): array
+    public static function between(Bar $from, Solution $stood, Bar $to, Solution $stands): array
     {
+        $effort = $to->effort;
         $self = new self(Stand::ofCandidate($stood->best), Stand::ofCandidate($stands->best), $stands, $effort);
         $things = array_map(
             static fn(Control $c): Change => new Change($c, 0, $effort->of($c, 1), null, null, 0.0, 0.0),

@@ -29,17 +29,15 @@ final class NightSolver
     public static function solve(
         array $bars,
         Favour $favour,
-        ?Effort $effort = null,
         ?KnownLights $known = null,
         array $past = [],
     ): Score {
-        $effort ??= Effort::usual();
         $alone = MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known);
         $choices = array_values(array_map(static fn(Solution $solution): Choices => Choices::of($solution, $favour), $alone));
         $last = $past === [] ? null : Choices::rowOf($past[count($past) - 1]->solution->best);
         $sequence = Sequence::through(
             $choices,
-            array_map(static fn(Bar $b): Work => Work::of($effort, $b->light->body->step, $b->light->flash->step), $bars),
+            array_map(static fn(Bar $b): Work => $b->work(), $bars),
             $favour->turnsPerStop(),
             $last,
         );
@@ -48,6 +46,6 @@ final class NightSolver
             $solved[] = [$bar, $choices[$i]->solution($sequence->places[$i]), $alone[$i]];
         }
 
-        return Score::of($favour, $effort, $solved, $sequence->mayBeCheaperBy());
+        return Score::of($favour, $solved, $sequence->mayBeCheaperBy());
     }
 }

@@ -28,7 +28,7 @@ final readonly class Score
      *
      * @param list<array{Bar, Solution, Solution}> $solved bar, at the settings of the score, and alone
      */
-    public static function of(Favour $favour, Effort $effort, array $solved, float $mayBeCheaperBy): self
+    public static function of(Favour $favour, array $solved, float $mayBeCheaperBy): self
     {
         $bars = [];
         $alone = 0.0;
@@ -36,8 +36,8 @@ final readonly class Score
             $changes = [];
             if ($i > 0) {
                 [$before, $stood, $ownBefore] = $solved[$i - 1];
-                $changes = Changes::between($before, $stood, $bar, $solution, $effort);
-                foreach (Changes::between($before, $ownBefore, $bar, $own, $effort) as $change) {
+                $changes = Changes::between($before, $stood, $bar, $solution);
+                foreach (Changes::between($before, $ownBefore, $bar, $own) as $change) {
                     $alone += $change->turns;
                 }
             }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Score;
 
 use Kaddle\Core\Document\ScoreDocument;
+use Kaddle\Core\Form\EffortForm;
+use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Choices;
 use Kaddle\Core\Score\Control;
-use Kaddle\Core\Score\Effort;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\InHand;
 use Kaddle\Core\Score\NightSolver;
@@ -75,7 +76,7 @@ final class NightSolverTest extends TestCase
             $bars = Nights::seeded($seed, 4);
             foreach ([Favour::FewestTurns, Favour::QuickFlash] as $favour) {
                 $choices = self::choices($bars, $favour);
-                $work = array_map(static fn(Bar $b): Work => Work::of(Effort::usual(), $b->light->body->step, $b->light->flash->step), $bars);
+                $work = array_map(static fn(Bar $b): Work => $b->work(), $bars);
                 $found = Sequence::through($choices, $work, $favour->turnsPerStop(), null);
                 $best = Sequence::through($choices, $work, $favour->turnsPerStop(), null, PHP_INT_MAX);
                 self::assertSame(0.0, $best->mayBeCheaperBy());
@@ -90,7 +91,7 @@ final class NightSolverTest extends TestCase
     {
         $bars = Nights::seeded(5, 3);
         $choices = self::choices($bars, Favour::FewestTurns);
-        $work = Work::of(Effort::usual(), $bars[0]->light->body->step, $bars[0]->light->flash->step);
+        $work = $bars[0]->work();
         $some = array_map(static fn(Choices $c): array => array_slice(array_keys($c->rows), 0, 40), $choices);
         $least = INF;
         foreach ($some[0] as $a) {
@@ -168,6 +169,22 @@ final class NightSolverTest extends TestCase
         self::assertSame(['lens: Wide', 'gel off'], self::labels($score->bars[2]));
         self::assertSame([2, 0], $score->sumOf(Control::Lens));
         self::assertSame(2.0 * (20.0 + 10.0), $score->turns());
+    }
+
+    /** Where the ISO lies in a menu, others are turned for it. */
+    public function testAControlThatIsHardToReachIsTurnedLess(): void
+    {
+        $clicks = static function (float $reach): int {
+            $bars = array_map(
+                static fn(Bar $b): Bar => Bar::of($b->moment, $b->name, $b->from, $b->until, $b->light, $b->inHand, EffortForm::on(
+                    BodyForm::piece()->stored(['isoReach' => $reach]),
+                )),
+                Nights::seeded(4),
+            );
+
+            return NightSolver::solve($bars, Favour::FewestTurns)->sumOf(Control::Iso)[0];
+        };
+        self::assertLessThan($clicks(0.0), $clicks(10.0));
     }
 
     public function testAFlashThatIsOffIsSetAtLeisure(): void
