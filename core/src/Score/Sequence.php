@@ -20,10 +20,10 @@ namespace Kaddle\Core\Score;
 final class Sequence
 {
     /** Choices with which the search goes on, of all bars together: short nights are searched more widely. */
-    private const GOES_ON = 1200;
+    private const GOES_ON = 600;
 
     /** The same of one bar at the least. */
-    private const LEAST = 48;
+    private const LEAST = 40;
 
     /** @var list<array<int, float>> trouble of the choices of each bar in turns, by place, least first */
     private array $against;
