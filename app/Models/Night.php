@@ -60,6 +60,12 @@ final class Night extends Model
         return Evening::moment(self::day($this->attributes['held_on']), $clock, $this->venue->timeZone());
     }
 
+    /** The same for a minute since six in the morning. */
+    public function atMinute(float $minute): \DateTimeImmutable
+    {
+        return Evening::momentOf(self::day($this->attributes['held_on']), $minute, $this->venue->timeZone());
+    }
+
     /** "2027-09-18", without a calendar's help: a long night asks for it at every moment. */
     private static function day(mixed $column): string
     {

@@ -125,7 +125,13 @@ final class Room extends Model
     /** Whether anything is known of what lights it: windows, lamps, readings, or the open sky. */
     public function hasCurve(): bool
     {
-        return $this->windows !== [] || $this->lamps !== [] || $this->readings !== [] || $this->ceiling_finish === Finish::Open;
+        return $this->windows !== [] || $this->lamps !== [] || $this->readings !== [] || $this->isOpenAbove();
+    }
+
+    /** Whether there is nothing overhead. */
+    public function isOpenAbove(): bool
+    {
+        return $this->ceiling_finish === Finish::Open;
     }
 
     /** A room of a kind, not stored yet. */

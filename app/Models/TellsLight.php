@@ -8,7 +8,6 @@ use Kaddle\Core\Form\LevelForm;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Gear\MomentParts;
 use Kaddle\Core\Glow\Daylight;
-use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\GlowPoint;
 use Kaddle\Core\Glow\SunPosition;
 use Kaddle\Core\Intake\Record;
@@ -86,10 +85,7 @@ trait TellsLight
     /** What the curve of its room says at a minute since six in the morning of its night. */
     public function curveAt(float $minute): GlowPoint
     {
-        $whole = (int) floor($minute);
-        $at = $this->night->at(Evening::clock($whole));
-
-        return $this->room->glowAt($at->setTimestamp($at->getTimestamp() + (int) round(60.0 * ($minute - $whole))));
+        return $this->room->glowAt($this->night->atMinute($minute));
     }
 
     private function middle(): \DateTimeImmutable

@@ -73,7 +73,7 @@ final class ScorePage
             $slot->until(),
             $moment->room->name,
             $moment->room->height_m,
-            $moment->room->ceiling_finish->reflectance()->share->luminance() === 0.0,
+            $moment->room->isOpenAbove(),
             $moment->plan->has('nearest') ? $moment->plan->number('nearest') : $distance,
             $moment->plan->has('farthest') ? $moment->plan->number('farthest') : $distance,
             self::points($moment),

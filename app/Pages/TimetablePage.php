@@ -85,7 +85,7 @@ final readonly class TimetablePage
             $busyUntil === null ? null : $slot->after($busyUntil),
             $moment->room->name,
             $moment->room->height_m,
-            $moment->room->ceiling_finish->reflectance()->share->luminance() === 0.0,
+            $moment->room->isOpenAbove(),
             $moment->distance(),
             round($moment->glow(), 2),
             $moment->isGlowFromCurve(),

@@ -26,7 +26,6 @@ use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Score\Sequence;
 use Kaddle\Core\Score\Work;
 use Kaddle\Core\Situation\Moment;
-use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;
@@ -43,23 +42,8 @@ $known = new class implements KnownLights {
         return $this->lights[$question] ??= $work();
     }
 };
-/** Stops by which room and face miss their wishes. */
-$misses = static function (Solution $s): array {
-    $look = $s->moment->look;
-    $face = match (true) {
-        $look->withoutFlash => $s->moment->roomLevel->value,
-        FaceBalance::isFill($s->moment->roomLevel, $look->fill) => $s->moment->roomLevel->withLight($look->fill)->value,
-        default => 0.0,
-    };
-
-    return [abs($s->levels->room->value - $s->moment->roomLevel->value), abs($s->levels->face->value - $face)];
-};
-/** The most by which a moment's room or face gets worse. */
-$worse = static fn(Score $score): float => max(0.0, ...array_map(static function (ScoredBar $b) use ($misses): float {
-    [[$room, $face], [$roomAlone, $faceAlone]] = [$misses($b->solution), $misses($b->alone)];
-
-    return max($room - $roomAlone, $face - $faceAlone);
-}, $score->bars));
+/** The most by which a moment's room or face gets worse, stops. */
+$worse = static fn(Score $score): float => max(0.0, ...array_map(static fn(ScoredBar $b): float => $b->worseBy(), $score->bars));
 $things = static fn(Score $score): float => array_sum(array_map(
     static fn(ScoredBar $b): float => array_sum(array_map(
         static fn(Change $c): float => in_array($c->control, Control::things(), true) ? $c->turns : 0.0,

@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Kaddle\Core\Exchange;
 
 use Kaddle\Core\Exposure\Mains;
-use Kaddle\Core\Form\EffortForm;
 use Kaddle\Core\Form\GlowForm;
-use Kaddle\Core\Form\LevelForm;
+use Kaddle\Core\Form\MomentBars;
 use Kaddle\Core\Form\MomentForm;
-use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Form\PlaceForm;
 use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Gear\MomentParts;
@@ -22,7 +20,6 @@ use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\InHand;
-use Kaddle\Core\Score\Stretches;
 use Kaddle\Core\Score\Thing;
 
 /** The bars of a night that came as a document. */
@@ -58,41 +55,29 @@ final class NightBars
         return array_merge(...array_map(static fn(int $i): array => $self->bars($moments[$i]), array_keys($starts)));
     }
 
-    /** @return list<Bar> */
+    /** @return non-empty-list<Bar> */
     private function bars(Record $moment): array
     {
         $plan = $moment->record('plan');
         $slot = Slot::at($plan->text('starts'), $plan->whole('minutes'));
-        $document = $this->document($moment, $slot);
-        $inHand = $this->inHand($moment);
-        $effort = EffortForm::on($this->pieces[$moment->text('body')]);
 
-        return array_map(
-            static fn(array $s): Bar => Bar::of(
-                $moment->text('uid'),
-                $plan->text('name'),
-                $s[0],
-                $s[1],
-                MomentReader::fromArray(['glow' => ['ev' => round($s[2], 2)]] + $document),
-                $inHand,
-                $effort,
-            ),
-            $this->stretches($moment, $slot),
+        return MomentBars::of(
+            $moment->text('uid'),
+            $plan->text('name'),
+            $slot,
+            $this->document($moment, $slot),
+            $this->inHand($moment),
+            $this->pieces[$moment->text('body')],
+            $moment->record('glow')->flag('curve') ? $this->curve($moment->text('room')) : null,
         );
     }
 
-    /** @return non-empty-list<array{int, int, float}> from, until, EV */
-    private function stretches(Record $moment, Slot $slot): array
+    /** @return \Closure(float): float EV of a room at a minute since six in the morning */
+    private function curve(string $room): \Closure
     {
-        $glow = $moment->record('glow');
-        if (!$glow->flag('curve')) {
-            $ev = $glow->has('metered') ? LevelForm::settings($glow->record('metered'))->meteredLevel()->ev : $glow->number('ev');
+        $glow = $this->glows[$room] ??= GlowForm::glow($this->rooms[$room], $this->place);
 
-            return [[$slot->from, $slot->until(), $ev]];
-        }
-        $curve = $this->glows[$moment->text('room')] ??= GlowForm::glow($this->rooms[$moment->text('room')], $this->place);
-
-        return Stretches::of($slot->from, $slot->until(), fn(float $minute): float => $curve->at($this->time($minute))->glow->ev);
+        return fn(float $minute): float => $glow->at($this->time($minute))->glow->ev;
     }
 
     /** @return array<string, mixed> */
@@ -135,10 +120,7 @@ final class NightBars
     /** @param float $minute since six in the morning */
     private function time(float $minute): \DateTimeImmutable
     {
-        $whole = (int) floor($minute);
-        $at = Evening::moment($this->night->text('date'), Evening::clock($whole), $this->place->zone);
-
-        return $at->setTimestamp($at->getTimestamp() + (int) round(60.0 * ($minute - $whole)));
+        return Evening::momentOf($this->night->text('date'), $minute, $this->place->zone);
     }
 
     /**

@@ -18,7 +18,10 @@ final class EffortForm
     {
         $effort = Effort::usual();
         foreach ([Control::Shutter, Control::Aperture, Control::Iso] as $control) {
-            $effort = $effort->with($control, $body->number("{$control->value}Reach"), $effort->click($control));
+            $field = "{$control->value}Reach";
+            if ($body->has($field)) {
+                $effort = $effort->with($control, $body->number($field), $effort->click($control));
+            }
         }
 
         return $effort;

@@ -87,10 +87,15 @@ final class BodyForm
         return Field::optional(
             $name,
             $label,
-            NumberKind::within(Range::between(0.0, 100.0, 'turns', 0.5)),
-            '1 for a wheel under a finger, 3 for a button and a wheel, 6 and more for a menu.',
-            1.0,
+            NumberKind::within(self::reachRange()),
+            '1 for a wheel under a finger, 3 for a button and a wheel, 6 and more for a menu. Left out, 1.',
         );
+    }
+
+    /** @phpstan-pure */
+    public static function reachRange(): Range
+    {
+        return Range::between(0.0, 100.0, 'turns', 0.5);
     }
 
     /** As a moment document carries it. */

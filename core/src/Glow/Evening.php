@@ -48,6 +48,19 @@ final class Evening
         return $start->setTime((int) substr($clock, 0, 2), (int) substr($clock, 3, 2));
     }
 
+    /**
+     * The same for a minute since six in the morning, and a part of one.
+     *
+     * @param string $date "2027-09-18"
+     */
+    public static function momentOf(string $date, float $minute, \DateTimeZone $zone): \DateTimeImmutable
+    {
+        $whole = (int) floor($minute);
+        $at = self::moment($date, self::clock($whole), $zone);
+
+        return $at->setTimestamp($at->getTimestamp() + (int) round(60.0 * ($minute - $whole)));
+    }
+
     /** The day on which the evening of a local time began: "2027-09-18". */
     public static function dateOf(\DateTimeImmutable $local): string
     {

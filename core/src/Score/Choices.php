@@ -33,6 +33,9 @@ final readonly class Choices
     /** Stops of trouble by which the light of another way may be worse than that of the best. */
     private const UGLIER = 0.5;
 
+    /** Trouble of a moment that no light reaches, stops: where sums still add up. */
+    private const HOPELESS = 1000.0;
+
     /**
      * @param non-empty-list<Row> $rows the bar's own best answer first
      * @param non-empty-list<float> $trouble of each, stops
@@ -51,7 +54,7 @@ final readonly class Choices
         $settings = self::settings($alone, $yardstick);
         $own = self::rowOf($alone->best);
         $rows = [$own];
-        $trouble = [0.0];
+        $trouble = [min(self::HOPELESS, $alone->best->trouble())]; // until the yardstick has measured it as all others
         $ways = [];
         foreach (self::waysOf($alone) as $way) {
             $ways[$number = self::numberOf($way)] = $way;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 
@@ -63,7 +64,7 @@ final readonly class Effort
 
     public static function range(): Range
     {
-        return Range::between(0.0, 100.0, 'turns', 0.5);
+        return BodyForm::reachRange();
     }
 
     /** Turns to reach a control. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\Solution;
 
 /**
@@ -28,6 +29,27 @@ final readonly class ScoredBar
     public function stand(): Stand
     {
         return Stand::ofCandidate($this->solution->best);
+    }
+
+    /** Stops by which room or face lies farther from its wish than in the bar's own best answer, whichever more; 0 or more. */
+    public function worseBy(): float
+    {
+        [$room, $face] = self::misses($this->solution);
+        [$roomAlone, $faceAlone] = self::misses($this->alone);
+
+        return max(0.0, $room - $roomAlone, $face - $faceAlone);
+    }
+
+    /** @return array{float, float} stops by which room and face miss their wishes */
+    private static function misses(Solution $solution): array
+    {
+        $moment = $solution->moment;
+        $face = $moment->look->withoutFlash ? $moment->roomLevel : FaceBalance::wished($moment->roomLevel, $moment->look->fill);
+
+        return [
+            abs($solution->levels->room->minus($moment->roomLevel)->value),
+            abs($solution->levels->face->minus($face)->value),
+        ];
     }
 
     /**

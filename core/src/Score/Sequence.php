@@ -7,8 +7,9 @@ namespace Kaddle\Core\Score;
 /**
  * The cheapest way through the choices of some bars, one of each: their trouble, and the turns between them.
  *
- * Dynamic programming. A choice is left out where another of the same bar comes by no more turns, the
- * turns from that one to it included: whatever may follow costs no more from there, so nothing is lost.
+ * Dynamic programming. A choice is left out where another of the same bar comes by no more turns, those
+ * from that one to it on the way to the next bar included: whatever may follow costs no more from there,
+ * so nothing is lost.
  * Of bars with very many choices the search goes on with the cheapest, from the first bar to the last
  * and from the last to the first; what goes best between the neighbours that came out is then looked for
  * among all, until nothing new turns up. What may have been lost by that is told.
@@ -159,9 +160,11 @@ final class Sequence
     private function undominated(int $bar, array $reached, int $width): array
     {
         $all = $this->bars[$bar]->rows;
+        // What it costs to move from one to the other on the way to the next bar: there it may be another body.
+        $on = $this->work[$bar + 1] ?? $this->work[$bar];
         $rows = $sums = [];
         foreach ($reached as $place => $sum) {
-            if ($this->work[$bar]->isReachedFrom($rows, $sums, $all[$place], $sum)) {
+            if ($on->isReachedFrom($rows, $sums, $all[$place], $sum)) {
                 continue;
             }
             if (count($sums) === $width) {

@@ -64,7 +64,7 @@ final readonly class Stand
                 ($control === Control::Iso ? $then : $now)->iso,
                 $now->aids,
             ),
-            $control === Control::Output || $control === Control::Flash ? $before->output : $this->output,
+            $control === Control::Output ? $before->output : $this->output,
             $control === Control::Head ? $before->way : $this->way,
         );
     }

@@ -65,11 +65,7 @@ final readonly class Yardstick
         $moment = $alone->moment;
         $look = $moment->look;
         $room = $moment->roomLevel;
-        $face = match (true) {
-            $look->withoutFlash => $room->value,
-            FaceBalance::isFill($room, $look->fill) => $room->withLight($look->fill)->value,
-            default => 0.0,
-        };
+        $face = ($look->withoutFlash ? $room : FaceBalance::wished($room, $look->fill))->value;
         $levels = $alone->levels;
         $sharpFrom = $look->acceptsShake() ? -INF : $moment->blur()->sharpFrom();
         $shutter = $alone->best->choice->settings->shutter->tv->value();
@@ -99,7 +95,7 @@ final readonly class Yardstick
         return $this->taste->bears($tv, $av, $sv) && abs($this->roomAt($tv, $av, $sv) - $this->room) <= $this->roomOff;
     }
 
-    /** Level of the room, stops. */
+    /** Level of the room, stops: ExposureSettings::offsetOf() for places. */
     private function roomAt(int $tv, int $av, int $sv): float
     {
         return $this->glow - ($tv + $av - $sv) / 30.0;
@@ -114,25 +110,24 @@ final readonly class Yardstick
     {
         $room = $this->roomAt($tv, $av, $sv);
         $common = self::ROOM * abs($room - $this->room) + $this->taste->troubleOf($tv, $av, $sv);
+        $tooSlow = $this->sharpFrom - $tv / 30.0;
         if ($way->isOff()) {
-            $smear = $this->sharpFrom - $tv / 30.0;
-
-            return $smear > $this->smear ? [] : [[Choices::OFF, $common + self::SMEAR * max(0.0, $smear)]];
+            return $tooSlow > $this->smear ? [] : [[Choices::OFF, $common + self::SMEAR * max(0.0, $tooSlow)]];
         }
-        $full = $this->flashAt($tv, $av, $sv, $way->light->onFace());
-        $spill = $this->flashAt($tv, $av, $sv, $way->light->backdrop) - $room;
+        $loss = $this->alone->moment->look->aids->flashLoss(Shutter::of(ExactStops::fromThirtieths($tv)));
+        $full = self::flashAt($way->light->onFace(), $av, $sv) - $loss;
+        $spill = self::flashAt($way->light->backdrop, $av, $sv) - $loss - $room;
         $wanted = FaceBalance::flashBeside(Stops::of($room), $this->alone->moment->look->fill)->value - $full;
         if ($wanted > $this->most || $wanted < $this->least) {
             return [];
         }
+        $common += $way->troubleOfLight() + Candidate::troubleOfOutput($wanted, $this->lowest);
         $outputs = [];
         foreach ($this->clicksAround($wanted) as $output) {
             $face = log(2.0 ** $room + 2.0 ** ($full + $output / 30.0), 2);
-            $smear = self::smearOf($this->sharpFrom - $tv / 30.0, $room, $face);
+            $smear = self::smearOf($tooSlow, $room, $face);
             if (abs($face - $this->face) <= $this->faceOff && $smear <= $this->smear) {
                 $outputs[] = [$output, $common
-                    + $way->troubleOfLight()
-                    + Candidate::troubleOfOutput($wanted, $this->lowest)
                     + Candidate::troubleOfSpill($spill + $output / 30.0)
                     + $this->perOutput * ($output / 30.0 - $this->lowest)
                     + self::FACE * abs($face - $this->face)
@@ -143,12 +138,10 @@ final readonly class Yardstick
         return $outputs;
     }
 
-    /** Level that a full pop of so much light gives, stops. @param float $luxSeconds 0 or more */
-    private function flashAt(int $tv, int $av, int $sv, float $luxSeconds): float
+    /** Level that a full pop of so much light gives, stops: ExposureSettings::levelOfFlash() for places. @param float $luxSeconds 0 or more */
+    private static function flashAt(float $luxSeconds, int $av, int $sv): float
     {
-        $loss = $this->alone->moment->look->aids->flashLoss(Shutter::of(ExactStops::fromThirtieths($tv)));
-
-        return log(max(1e-12, $luxSeconds) * 100.0 / ExposureValue::C, 2) + ($sv - $av) / 30.0 - $loss;
+        return log(max(1e-12, $luxSeconds) * 100.0 / ExposureValue::C, 2) + ($sv - $av) / 30.0;
     }
 
     /** @return list<int> clicks of the unit at a wish, next to it, or at the end of the scale */

@@ -120,24 +120,6 @@ final readonly class Moment
         );
     }
 
-    /** The same in another glow. */
-    public function glowing(ExposureValue $glow): self
-    {
-        return new self(
-            $this->scene,
-            $glow,
-            $this->look,
-            $this->pointing,
-            $this->body,
-            $this->lens,
-            $this->flash,
-            $this->people,
-            $this->mains,
-            $this->outdoors,
-            $this->drag,
-        );
-    }
-
     /** The same with other help against too much light. */
     public function with(Aids $aids): self
     {

@@ -101,15 +101,13 @@ final readonly class Candidate
     /** Stops that the unit lacks at full power, 0 or more; endless when no light gets there. */
     public function tooWeak(): float
     {
-        return !$this->isOff() && $this->wantedOutput > Tolerance::ROUNDING ? $this->wantedOutput : 0.0;
+        return $this->isOff() ? 0.0 : self::lack($this->wantedOutput);
     }
 
     /** Stops by which even the lowest output is too much, 0 or more. */
     public function tooStrong(): float
     {
-        $over = $this->lowest - $this->wantedOutput;
-
-        return !$this->isOff() && $over > Tolerance::ROUNDING ? $over : 0.0;
+        return $this->isOff() ? 0.0 : self::lack($this->lowest - $this->wantedOutput);
     }
 
     /**
@@ -123,7 +121,7 @@ final readonly class Candidate
     public function trouble(): float
     {
         return $this->troubleOfLight()
-            + self::troubleOfOutput($this->isOff() ? $this->lowest : $this->wantedOutput, $this->lowest)
+            + ($this->isOff() ? 0.0 : self::troubleOfOutput($this->wantedOutput, $this->lowest))
             + self::troubleOfSpill($this->spillOverGlow()->value)
             + self::EXCESS * ($this->choice->isFallenForFlash() ? $this->choice->tooDark : 0.0);
     }
@@ -147,8 +145,14 @@ final readonly class Candidate
     {
         return max(0.0, $wanted - ExposureChooser::EASY_OUTPUT)
             + self::ENERGY * max(0.0, $wanted - $lowest)
-            + self::LACK * min(30.0, $wanted > Tolerance::ROUNDING ? $wanted : 0.0)
-            + self::EXCESS * ($lowest - $wanted > Tolerance::ROUNDING ? $lowest - $wanted : 0.0);
+            + self::LACK * min(30.0, self::lack($wanted))
+            + self::EXCESS * self::lack($lowest - $wanted);
+    }
+
+    /** What is missing to a wish, stops; what rounding to the gear may cost is not. */
+    private static function lack(float $stops): float
+    {
+        return $stops > Tolerance::ROUNDING ? $stops : 0.0;
     }
 
     /** Of that, what spill brings. @param float $overGlow stops against the room's own light on the backdrop */

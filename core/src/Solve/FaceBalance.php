@@ -32,6 +32,17 @@ final class FaceBalance
         return self::isFill($room, $fill) ? $fill : Stops::ofRatio(1.0 - $room->ratio());
     }
 
+    /**
+     * Level that the face should have: correct, or what fill adds to a room that lights it already.
+     *
+     * @param Stops $room what the room is wished to give
+     * @param Stops $fill level of fill flash
+     */
+    public static function wished(Stops $room, Stops $fill): Stops
+    {
+        return self::isFill($room, $fill) ? $room->withLight($fill) : Stops::of(0.0);
+    }
+
     /** Whether the room lights the face so well that flash is only fill. */
     public static function isFill(Stops $room, Stops $fill): bool
     {

@@ -21,16 +21,13 @@ final class ScoreWords
 
     private function __construct() {}
 
-    /** "ISO 3 up", "head left wall", "flash off", "lens Fast 35" */
+    /** "ISO 3 up", "head at the left wall", "flash off", "lens: Fast 35" */
     public static function change(Change $change, ScoredBar $bar): string
     {
         $best = $bar->solution->best;
 
         return match ($change->control) {
-            Control::Shutter => TurnWords::clicks('shutter', $change->clicks),
-            Control::Aperture => TurnWords::clicks('aperture', $change->clicks),
-            Control::Iso => TurnWords::clicks('iso', $change->clicks),
-            Control::Output => TurnWords::clicks('output', $change->clicks),
+            Control::Shutter, Control::Aperture, Control::Iso, Control::Output => TurnWords::clicks($change->control->value, $change->clicks),
             Control::Head => "head {$best->light->aim->inSentence()}",
             Control::Flash => $best->isOff()
                 ? 'flash off'
@@ -57,7 +54,6 @@ final class ScoreWords
                 ? 'The flash is forbidden or not wanted here.'
                 : sprintf('The room alone leaves the face %s dark.', Stops::of(-min(0.0, $bar->solution->levels->room->value))->amount()),
             in_array($change->control, Control::things(), true) => 'Planned for this moment.',
-            $change->room === null => '',
             $change->face === null => 'Nobody knows what the light would be like from there.',
             $costs === [] => sprintf(
                 'Left as it was, %s would want another change that costs more.',

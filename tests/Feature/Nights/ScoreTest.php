@@ -49,7 +49,9 @@ final class ScoreTest extends TestCase
     public function testANightWithoutMomentsAndAnUnknownFavourAreNoFault(): void
     {
         $night = $this->evening($this->person());
-        self::assertSame($this->score($night)['score'], $this->score($night, '?favour=prettiest')['score']);
+        foreach (['?favour=prettiest', '?favour[]=best-files', '?favour='] as $query) {
+            self::assertSame($this->score($night)['score'], $this->score($night, $query)['score'], $query);
+        }
         $night->moments()->delete();
         self::assertSame([], $this->score($night)['moments']);
     }

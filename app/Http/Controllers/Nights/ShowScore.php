@@ -19,7 +19,8 @@ final class ShowScore
 {
     public function __invoke(Night $night, Request $request, KnownLights $known, Voice $voice): Response
     {
-        $favour = Favour::tryFrom($request->string('favour')->value()) ?? Favour::FewestTurns;
+        $asked = $request->query('favour');
+        $favour = (is_string($asked) ? Favour::tryFrom($asked) : null) ?? Favour::FewestTurns;
 
         return Inertia::render('nights/Score', [
             'night' => Listings::night($night),

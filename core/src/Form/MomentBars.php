@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Form;
+
+use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Score\Bar;
+use Kaddle\Core\Score\InHand;
+use Kaddle\Core\Score\Stretches;
+
+/** The bars of a moment, from the moment document that it makes. */
+final class MomentBars
+{
+    private function __construct() {}
+
+    /**
+     * @param string $moment names the moment
+     * @param array<string, mixed> $document of the moment
+     * @param Record $body figures of the body
+     * @param (callable(float): float)|null $curve EV of its room at a minute since six in the morning; null where the document tells the glow
+     *
+     * @return non-empty-list<Bar>
+     */
+    public static function of(string $moment, string $name, Slot $slot, array $document, InHand $inHand, Record $body, ?callable $curve): array
+    {
+        $bar = static fn(int $from, int $until, array $document): Bar => Bar::of(
+            $moment,
+            $name,
+            $from,
+            $until,
+            MomentReader::fromArray($document),
+            $inHand,
+            EffortForm::on($body),
+        );
+
+        return $curve === null
+            ? [$bar($slot->from, $slot->until(), $document)]
+            : array_map(
+                static fn(array $s): Bar => $bar($s[0], $s[1], ['glow' => ['ev' => round($s[2], 2)]] + $document),
+                Stretches::of($slot->from, $slot->until(), $curve),
+            );
+    }
+}
