@@ -47,6 +47,8 @@ final readonly class ScoreBarDocument
         /** Over the head; null for the bare head. */
         public ?string $modifier,
         public ?string $gel,
+        /** What decided them. */
+        public BoundsDocument $bounds,
         public LevelsDocument $levels,
         /** On the way here from the bar before. @var list<ChangeDocument> */
         public array $changes,
@@ -83,6 +85,7 @@ final readonly class ScoreBarDocument
             $bar->inHand->unit->name,
             $bar->inHand->modifier?->name,
             $bar->inHand->gel?->name,
+            BoundsDocument::of($solution),
             LevelsDocument::of($solution),
             array_map(static fn(Change $c): ChangeDocument => ChangeDocument::of($c, $scored), $scored->changes),
             array_map(ShortfallDocument::of(...), $solution->shortfalls),

@@ -218,6 +218,14 @@ export interface BodyChoice {
   readonly isos: readonly string[];
 }
 
+/** What decided where each control stands, in words. */
+export interface BoundsDocument {
+  readonly shutter: string;
+  readonly aperture: string;
+  readonly iso: string;
+  readonly output: string;
+}
+
 export interface CameraDraft {
   /** Distance from the wall behind you, m. */
   readonly fromBackWall: number;
@@ -1053,6 +1061,8 @@ export interface ScoreBarDocument {
   /** Over the head; null for the bare head. */
   readonly modifier: string | null;
   readonly gel: string | null;
+  /** What decided them. */
+  readonly bounds: BoundsDocument;
   readonly levels: LevelsDocument;
   /** On the way here from the bar before. */
   readonly changes: readonly ChangeDocument[];

@@ -25,6 +25,10 @@ export function ScoreTable({ score }: { readonly score: ScoreData }) {
             {bar.output === 'off' ? <span>Flash off</span> : <span>{`Output ${bar.output}`}</span>}
             {bar.output !== 'off' && <span>{`Head: ${bar.head.toLowerCase()}`}</span>}
           </p>
+          <p className="text-sm text-faint">
+            {`Shutter: ${bar.bounds.shutter}. Aperture: ${bar.bounds.aperture}. ISO: ${bar.bounds.iso}.`}
+            {bar.output !== 'off' && ` Output: ${bar.bounds.output}.`}
+          </p>
           {bar.shortfalls.map(({ kind, sentence }) => (
             <p key={kind} className="font-medium text-alarm">
               {sentence}

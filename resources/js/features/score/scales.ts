@@ -46,6 +46,11 @@ export function rowsOf(moments: readonly { readonly from: number; readonly until
   });
 }
 
+/** The minute up to which each moment may be written about: its end, or the next that begins before that. */
+export function writtenUntil(moments: readonly { readonly from: number; readonly until: number }[]): readonly number[] {
+  return moments.map(({ until }, i) => Math.min(until, ...moments.slice(i + 1).map(({ from }) => from)));
+}
+
 /** The lowest and highest of some values, at least a span apart, around their middle. */
 export function rangeOf(values: readonly number[], least: number): readonly [number, number] {
   const [low, high] = [Math.min(...values), Math.max(...values)];
@@ -55,24 +60,28 @@ export function rangeOf(values: readonly number[], least: number): readonly [num
 
 export type Stepped = 'shutter' | 'aperture' | 'iso' | 'output';
 
-/** Runs of bars in which a control stays: from, until, where it stands, and the bar in which it came there. */
-export interface Run {
+/** Bars one after the other in which something stays. */
+export interface Run<T> {
   readonly from: number;
   readonly until: number;
-  readonly at: number;
+  readonly at: T;
+  /** The first of them. */
   readonly bar: number;
 }
 
-/** A flash that is off has no run; a bar that begins before the last has ended cuts it short. */
-export function runsOf(places: readonly ScorePlaces[], control: Stepped): readonly Run[] {
-  const runs: Run[] = [];
+/** By what `of` says of each bar; null is a rest. A bar that begins before the last has ended cuts it short. */
+export function runsOf<T extends number | string>(places: readonly Pick<ScorePlaces, 'from' | 'until'>[], of: (bar: number) => T | null): readonly Run<T>[] {
+  const runs: Run<T>[] = [];
+  let rested = true;
   places.forEach((place, bar) => {
-    const at = place[control];
-    if (at === null) return;
-    const until = Math.max(place.from, Math.min(place.until, places[bar + 1]?.from ?? place.until));
+    const at = of(bar);
     const last = runs.at(-1);
-    if (last !== undefined && last.at === at && (places[bar - 1]?.[control] ?? null) !== null) runs[runs.length - 1] = { ...last, until };
-    else runs.push({ from: place.from, until, at, bar });
+    if (at !== null) {
+      const until = Math.max(place.from, Math.min(place.until, places[bar + 1]?.from ?? place.until));
+      if (!rested && last?.at === at) runs[runs.length - 1] = { ...last, until };
+      else runs.push({ from: place.from, until, at, bar });
+    }
+    rested = at === null;
   });
   return runs;
 }

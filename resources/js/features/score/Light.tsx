@@ -1,0 +1,76 @@
+import { levelMark, scaleOf, ticks } from '@/charts/axis';
+import { useReader } from '@/lib/useReader';
+import type { ScoreMoment } from '@/types/generated';
+import { Label } from './Label';
+import { CEILING, CURVE, type Along } from './measures';
+import { rangeOf, writtenUntil } from './scales';
+
+/** The glow of the rooms while their moments last, in its doubt, with its colour. */
+export function Glow({ moments, sunset, top, x, until }: { readonly moments: readonly ScoreMoment[]; readonly sunset: number | null; readonly top: number; readonly x: Along; readonly until: number }) {
+  const points = moments.flatMap((moment) => moment.points);
+  const [low, high] = rangeOf(points.flatMap(({ ev, doubt }) => [ev - doubt, ev + doubt]), 3);
+  const y = scaleOf([high, low], [top + 6, top + CURVE - 12]);
+  const ends = writtenUntil(moments);
+  const [lowest, highest] = [Math.ceil(low), Math.floor(high)];
+  return (
+    <g>
+      {ticks(lowest, highest, highest - lowest > 6 ? 4 : 2).map((ev) => (
+        <g key={ev}>
+          <line x1={0} x2={until} y1={y(ev)} y2={y(ev)} stroke="var(--line)" strokeDasharray="1 5" />
+          <text x={3} y={y(ev) - 3} fontSize="11" fill="var(--faint)">
+            {levelMark(ev)}
+          </text>
+        </g>
+      ))}
+      {moments.map(({ id, from, points: mine }, i) => (
+        <g key={id}>
+          <polygon points={[...mine.map((p) => `${x(p.at)},${y(p.ev + p.doubt)}`), ...mine.map((p) => `${x(p.at)},${y(p.ev - p.doubt)}`).reverse()].join(' ')} fill="url(#score-glow)" />
+          <Label x={x(from)} y={top + CURVE - 1} width={x(ends[i] ?? from) - x(from)} colour="var(--glow)" texts={[coloursOf(mine), '']} />
+          <polyline points={mine.map((p) => `${x(p.at)},${y(p.ev)}`).join(' ')} fill="none" stroke="var(--glow)" strokeWidth="2.5" strokeLinejoin="round" />
+        </g>
+      ))}
+      {sunset !== null && (
+        <g>
+          <line x1={x(sunset)} x2={x(sunset)} y1={top} y2={top + CURVE} stroke="var(--ink)" strokeDasharray="2 4" />
+          <text x={x(sunset) + 4} y={top + 12} fontSize="12" fill="var(--ink)">
+            sunset
+          </text>
+        </g>
+      )}
+    </g>
+  );
+}
+
+/** "2700 K", or from which to which it goes; nothing where nobody knows. */
+function coloursOf(points: ScoreMoment['points']): string {
+  const known = points.map(({ kelvin }) => kelvin).filter((kelvin) => kelvin !== null);
+  const [low, high] = [Math.min(...known), Math.max(...known)];
+  return known.length === 0 ? '' : low === high ? `${low} K` : `${low}–${high} K`;
+}
+
+/** Ceilings to one scale, the floor below, and how far people stand. */
+export function Space({ moments, top, x }: { readonly moments: readonly ScoreMoment[]; readonly top: number; readonly x: Along }) {
+  const { length } = useReader();
+  const highest = Math.max(...moments.filter((moment) => !moment.openAbove).map((moment) => moment.ceiling), 3);
+  const y = scaleOf([0, highest], [top + CEILING - 20, top + 16]);
+  const ends = writtenUntil(moments);
+  return moments.map((moment, i) => {
+    const [from, until] = [x(moment.from), x(moment.until) - 2];
+    const width = x(ends[i] ?? moment.until) - from;
+    const [nearest, farthest] = [length(moment.nearest), length(moment.farthest)];
+    return (
+      <g key={moment.id}>
+        <line x1={from} x2={until} y1={y(0)} y2={y(0)} stroke="var(--edge)" />
+        {!moment.openAbove && <line x1={from} x2={until} y1={y(moment.ceiling)} y2={y(moment.ceiling)} stroke="var(--ink)" strokeWidth="2.5" />}
+        <Label
+          x={from + 2}
+          y={(moment.openAbove ? y(0) - 2 : y(moment.ceiling)) - 4}
+          width={width}
+          {...(moment.openAbove ? { colour: 'var(--faint)' } : {})}
+          texts={moment.openAbove ? ['open sky', 'sky', ''] : [length(moment.ceiling), '']}
+        />
+        <Label x={from + 2} y={top + CEILING - 6} width={width} colour="var(--faint)" texts={nearest === farthest ? [nearest, ''] : [`${nearest} – ${farthest}`, nearest, '']} />
+      </g>
+    );
+  });
+}

@@ -1,0 +1,31 @@
+import type { ScoreData } from '@/types/generated';
+import { rowsOf, type Stepped } from './scales';
+
+/** px of the names beside the lanes. */
+export const NAMES = 78;
+export const HEAD = 30;
+export const CURVE = 104;
+export const CEILING = 56;
+export const STAFF = 58;
+export const LANE = 26;
+
+export const STAFFS: readonly (readonly [Stepped, string])[] = [
+  ['shutter', 'Shutter'],
+  ['aperture', 'Aperture'],
+  ['iso', 'ISO'],
+  ['output', 'Output'],
+];
+
+/** px from the top at which the lanes begin. */
+export function heights(score: ScoreData) {
+  const rows = 1 + Math.max(0, ...rowsOf(score.moments));
+  const top = 22 + (score.rules.length === 0 ? 0 : LANE * (1 + Math.max(...rowsOf(score.rules))));
+  const curve = top + rows * HEAD + 8;
+  const ceiling = curve + CURVE;
+  const staffs = ceiling + CEILING + 16;
+  const head = staffs + STAFFS.length * STAFF;
+  return { top, curve, ceiling, staffs, head, lens: head + LANE, all: head + 2 * LANE + 6 };
+}
+
+/** px of a minute since six in the morning. */
+export type Along = (minute: number) => number;
