@@ -35,6 +35,7 @@ final class NightBars
             $moment->name,
             $moment->slot(),
             $moment->document(),
+            $moment->plan,
             InHand::of(
                 self::thing($moment->body),
                 self::thing($moment->lens),

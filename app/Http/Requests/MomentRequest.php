@@ -11,6 +11,7 @@ use App\Planning\RecordKind;
 use Illuminate\Http\Request;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Gear\CompensationSum;
 use Kaddle\Core\Gear\LensForm;
@@ -95,9 +96,7 @@ final readonly class MomentRequest
     /** How the body meters flash, where its figures say. */
     public function metering(): Metering
     {
-        $body = $this->figures('bodyId');
-
-        return $body->has('metering') ? $body->choice('metering', Metering::class) : Metering::Weighted;
+        return BodyForm::metering($this->figures('bodyId'));
     }
 
     /** What is dialled in on the body, and how it counts it. */

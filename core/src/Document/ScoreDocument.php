@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Document;
 
+use Kaddle\Core\Card\ClickCard;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
@@ -15,6 +16,7 @@ final readonly class ScoreDocument
     /**
      * @param list<ControlSumDocument> $sums
      * @param list<ScoreBarDocument> $bars
+     * @param list<CardDocument> $cards
      */
     private function __construct(
         /** Format of this document. */
@@ -31,9 +33,12 @@ final readonly class ScoreDocument
         public array $sums,
         /** In time order. @var list<ScoreBarDocument> */
         public array $bars,
+        /** One for each bar, in the same order; empty where nobody asked for them. @var list<CardDocument> */
+        public array $cards,
     ) {}
 
-    public static function of(Score $score, Voice $voice): self
+    /** @param list<ClickCard> $cards one for each bar, or none */
+    public static function of(Score $score, Voice $voice, array $cards = []): self
     {
         return new self(
             1,
@@ -43,6 +48,7 @@ final readonly class ScoreDocument
             round($score->mayBeCheaperBy, 1),
             ControlSumDocument::allOf($score),
             array_map(static fn(ScoredBar $b): ScoreBarDocument => ScoreBarDocument::of($b, $voice), $score->bars),
+            array_map(static fn(ClickCard $c): CardDocument => CardDocument::of($c, $voice), $cards),
         );
     }
 }

@@ -66,6 +66,7 @@ final class NightBars
             $plan->text('name'),
             $slot,
             $this->document($moment, $slot),
+            $plan,
             $this->inHand($moment),
             $this->pieces[$moment->text('body')],
             $moment->record('glow')->flag('curve') ? $this->curve($moment->text('room')) : null,

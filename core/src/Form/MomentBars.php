@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Form;
 
+use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Score\Bar;
@@ -18,13 +19,15 @@ final class MomentBars
     /**
      * @param string $moment names the moment
      * @param array<string, mixed> $document of the moment
+     * @param Record $plan of the moment, by MomentForm::plan() or planned()
      * @param Record $body figures of the body
      * @param (callable(float): float)|null $curve EV of its room at a minute since six in the morning; null where the document tells the glow
      *
      * @return non-empty-list<Bar>
      */
-    public static function of(string $moment, string $name, Slot $slot, array $document, InHand $inHand, Record $body, ?callable $curve): array
+    public static function of(string $moment, string $name, Slot $slot, array $document, Record $plan, InHand $inHand, Record $body, ?callable $curve): array
     {
+        $metres = static fn(string $field): ?float => $plan->has($field) ? $plan->number($field) : null;
         $bar = static fn(int $from, int $until, array $document): Bar => Bar::of(
             $moment,
             $name,
@@ -33,6 +36,9 @@ final class MomentBars
             MomentReader::fromArray($document),
             $inHand,
             EffortForm::on($body),
+            $metres('nearest'),
+            $metres('farthest'),
+            BodyForm::metering($body),
         );
 
         return $curve === null

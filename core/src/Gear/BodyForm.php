@@ -98,6 +98,12 @@ final class BodyForm
         return Range::between(0.0, 100.0, 'turns', 0.5);
     }
 
+    /** How a body meters flash; as most do where its figures do not say. */
+    public static function metering(Record $figures): Metering
+    {
+        return $figures->has('metering') ? $figures->choice('metering', Metering::class) : Metering::Weighted;
+    }
+
     /** As a moment document carries it. */
     public static function figures(): Shape
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kaddle\Core\Meter;
 
 use Kaddle\Core\Exposure\ExposureSettings;
-use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Gear\Metering;
@@ -17,7 +16,7 @@ use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Situation\Scene;
-use Kaddle\Core\Solve\FaceBalance;
+use Kaddle\Core\Solve\Held;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Solve\Tolerance;
 
@@ -93,13 +92,13 @@ final readonly class OutputWays
         $range = Scene::distanceRange();
         $within = [];
         $before = null;
-        $room = FlashInRoom::of($this->moment->scene->room);
+        $held = Held::at($this->moment, $this->settings, $this->aim);
         for ($distance = 0.5; $distance < $range->max; $distance *= self::APART) {
             $scene = $this->moment->scene->tryAt($distance);
             if ($scene === null) {
                 break;
             }
-            $wanted = $this->wantedAt($room, $scene);
+            $wanted = $held->wantedAt($scene);
             foreach ([$this->moment->flash->lowest->value(), 0.0] as $end) {
                 if ($before !== null && ($before[1] - $end) * ($wanted - $end) < 0.0) {
                     $within[] = $before[0] * ($distance / $before[0]) ** (($end - $before[1]) / ($wanted - $before[1]));
@@ -118,16 +117,6 @@ final readonly class OutputWays
     public function wantsBracket(): bool
     {
         return hypot($this->doubt, $this->error() / 2.0) > self::BRACKET;
-    }
-
-    private function wantedAt(FlashInRoom $room, Scene $scene): float
-    {
-        $light = $room->at(['face' => $scene->faceProbe()])->exposures($this->moment->head($scene, $this->aim))['face'];
-
-        return FaceBalance::flashBeside(
-            $this->settings->offsetOf($this->moment->glow),
-            $this->moment->look->fill,
-        )->minus($this->settings->levelOfFlash($light->total()->luminance()))->value;
     }
 
     /** Stops by which the meter would give the face more (above 0) or less than it should. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Gear\Metering;
+use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Situation\Moment;
 
 /**
@@ -27,12 +29,19 @@ final readonly class Bar
         public InHand $inHand,
         /** What a change into it costs. */
         public Effort $effort,
+        /** How near and how far people will be, m; the subject's distance where nobody has said. */
+        public float $nearest,
+        public float $farthest,
+        /** How the body meters flash. */
+        public Metering $metering,
     ) {}
 
     /**
      * @param string $moment names the moment
      * @param int $from minutes since six in the morning
      * @param int $until minutes since six in the morning, after the start
+     * @param float|null $nearest m; null where nobody has said how near people will be
+     * @param float|null $farthest m, not nearer than the nearest
      */
     public static function of(
         string $moment,
@@ -42,8 +51,43 @@ final readonly class Bar
         Moment $light,
         InHand $inHand,
         ?Effort $effort = null,
+        ?float $nearest = null,
+        ?float $farthest = null,
+        Metering $metering = Metering::Weighted,
     ): self {
-        return new self($moment, $name, $from, $until, $light, $inHand, $effort ?? Effort::usual());
+        $distance = $light->scene->distance;
+
+        return new self(
+            $moment,
+            $name,
+            $from,
+            $until,
+            $light,
+            $inHand,
+            $effort ?? Effort::usual(),
+            $nearest ?? min($distance, $farthest ?? $distance),
+            $farthest ?? max($distance, $nearest ?? $distance),
+            $metering,
+        );
+    }
+
+    /** The same in a room that glows so many stops brighter, or darker below 0; null where no room does. */
+    public function inGlow(float $stops): ?self
+    {
+        $ev = $this->light->glow->ev + $stops;
+
+        return ExposureValue::range()->contains($ev) ? new self(
+            $this->moment,
+            $this->name,
+            $this->from,
+            $this->until,
+            $this->light->inGlow(ExposureValue::atIso100($ev)),
+            $this->inHand,
+            $this->effort,
+            $this->nearest,
+            $this->farthest,
+            $this->metering,
+        ) : null;
     }
 
     /** Turns from the bar before into this one. */

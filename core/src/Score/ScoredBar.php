@@ -13,7 +13,7 @@ use Kaddle\Core\Solve\Solution;
 final readonly class ScoredBar
 {
     /**
-     * @internal made by Score only
+     * @internal made by Score and NextTurns only
      *
      * @param Solution $solution at the settings of the score
      * @param Solution $alone the bar's own best answer

@@ -23,6 +23,7 @@ use Kaddle\Core\People\People;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Wish\Locks;
 use Kaddle\Core\Wish\Look;
 use Kaddle\Core\Wish\Pointing;
 
@@ -83,19 +84,7 @@ final readonly class Moment
     /** The same through another lens. */
     public function through(Lens $lens): self
     {
-        return new self(
-            $this->scene,
-            $this->glow,
-            $this->look->onLens($lens),
-            $this->pointing,
-            $this->body,
-            $lens,
-            $this->flash,
-            $this->people,
-            $this->mains,
-            $this->outdoors,
-            $this->drag,
-        );
+        return $this->but(look: $this->look->onLens($lens), lens: $lens);
     }
 
     /**
@@ -105,32 +94,37 @@ final readonly class Moment
      */
     public function withUnits(int $times): self
     {
-        return $times === 1 ? $this : new self(
-            $this->scene,
-            $this->glow,
-            $this->look,
-            $this->pointing,
-            $this->body,
-            $this->lens,
-            $this->flash->times($times),
-            $this->people,
-            $this->mains,
-            $this->outdoors,
-            $this->drag,
-        );
+        return $times === 1 ? $this : $this->but(flash: $this->flash->times($times));
     }
 
     /** The same with other help against too much light. */
     public function with(Aids $aids): self
     {
+        return $this->but(look: $this->look->with($aids));
+    }
+
+    /** The same in a room that glows otherwise. */
+    public function inGlow(ExposureValue $glow): self
+    {
+        return $this->but(glow: $glow);
+    }
+
+    /** The same with controls held where they stand. */
+    public function holding(Locks $locks): self
+    {
+        return $this->but(look: $this->look->holding($locks));
+    }
+
+    private function but(?ExposureValue $glow = null, ?Look $look = null, ?Lens $lens = null, ?FlashUnit $flash = null): self
+    {
         return new self(
             $this->scene,
-            $this->glow,
-            $this->look->with($aids),
+            $glow ?? $this->glow,
+            $look ?? $this->look,
             $this->pointing,
             $this->body,
-            $this->lens,
-            $this->flash,
+            $lens ?? $this->lens,
+            $flash ?? $this->flash,
             $this->people,
             $this->mains,
             $this->outdoors,

@@ -69,16 +69,12 @@ final readonly class Look
 
     public function with(Aids $aids): self
     {
-        return new self(
-            $this->room,
-            $this->workingAperture,
-            $this->school,
-            $this->locks,
-            $this->kept,
-            $this->fill,
-            $aids,
-            $this->withoutFlash,
-        );
+        return $this->but(aids: $aids);
+    }
+
+    public function holding(Locks $locks): self
+    {
+        return $this->but(locks: $locks);
     }
 
     /** The same through another lens: an aperture that it lacks is not held. */
@@ -86,14 +82,21 @@ final readonly class Look
     {
         $held = $this->locks->aperture?->av->thirtieths;
 
-        return $held === null || ($held >= $lens->widest->av->thirtieths && $held <= $lens->narrowest->av->thirtieths) ? $this : new self(
+        return $held === null || ($held >= $lens->widest->av->thirtieths && $held <= $lens->narrowest->av->thirtieths)
+            ? $this
+            : $this->holding(Locks::of($this->locks->shutter, null, $this->locks->iso));
+    }
+
+    private function but(?Locks $locks = null, ?Aids $aids = null): self
+    {
+        return new self(
             $this->room,
             $this->workingAperture,
             $this->school,
-            Locks::of($this->locks->shutter, null, $this->locks->iso),
+            $locks ?? $this->locks,
             $this->kept,
             $this->fill,
-            $this->aids,
+            $aids ?? $this->aids,
             $this->withoutFlash,
         );
     }

@@ -21,4 +21,13 @@ enum LengthUnit: string
             self::Feet => 'feet and inches',
         };
     }
+
+    /** m from one line of a card to the next: half metres, or two feet. */
+    public function cardStep(): float
+    {
+        return match ($this) {
+            self::Metres => 0.5,
+            self::Feet => 0.6096,
+        };
+    }
 }

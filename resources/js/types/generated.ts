@@ -233,6 +233,63 @@ export interface CameraDraft {
   readonly height: number;
 }
 
+/** A line of a card: a distance, a row of people or a ceiling, and the output that it asks for. */
+export interface CardCellDocument {
+  /** The distance or the height in words, with its unit. */
+  readonly label: string;
+  /** The same in m. */
+  readonly metres: number;
+  /** "1/16 +⅓" */
+  readonly output: string;
+  /** Clicks of output from where the card has it; above 0 turns up. */
+  readonly clicks: number;
+  /** The same as it is written: "+2". */
+  readonly turn: string;
+  /** How the face reads there when nothing is turned, stops against the wish. */
+  readonly left: number;
+  /** Stops that the unit lacks at full power, above 0, or gives too much at its lowest, below 0; null where no light gets there. */
+  readonly lack: number | null;
+  /** The last in words; '' for 0. */
+  readonly note: string;
+}
+
+/** What a person carries through a moment, beside its settings: what to turn, and what to say. */
+export interface CardDocument {
+  /** Identity of the moment. */
+  readonly moment: string;
+  /** "19:30" */
+  readonly from: string;
+  /** "second curtain: …"; '' where there is none to choose. */
+  readonly curtain: string;
+  /** Instead of all clicks, compensation that the flash must get when the unit meters for itself: "−⅔"; null where it cannot. */
+  readonly compensation: string | null;
+  /** How near and far it reaches so; '' where it cannot. */
+  readonly reach: string;
+  /** Output by distance, nearest first; empty for a flash that is off, as are the two below. */
+  readonly distances: readonly CardCellDocument[];
+  /** First and last row of a group. */
+  readonly rows: readonly CardCellDocument[];
+  /** Under a pitched roof: as if the ceiling were level at so much. */
+  readonly ceilings: readonly CardCellDocument[];
+  /** The room darker and brighter than planned. */
+  readonly rooms: readonly CardRoomDocument[];
+  /** To the people in the picture. */
+  readonly say: readonly string[];
+}
+
+/** What to turn when the room is not as bright as it was planned. */
+export interface CardRoomDocument {
+  /** Glow against the planned one, stops. */
+  readonly stops: number;
+  /** "Room 1 stop darker" */
+  readonly label: string;
+  /** From where the card stands: "ISO 3 up". */
+  readonly turns: readonly string[];
+  readonly feasible: boolean;
+  /** What cannot be had even so; '' for nothing. */
+  readonly short: string;
+}
+
 /** A control that is turned, or a thing that is changed, on the way into a bar. */
 export interface ChangeDocument {
   readonly control: Control;
@@ -1102,6 +1159,8 @@ export interface ScoreDocument {
   readonly sums: readonly ControlSumDocument[];
   /** In time order. */
   readonly bars: readonly ScoreBarDocument[];
+  /** One for each bar, in the same order; empty where nobody asked for them. */
+  readonly cards: readonly CardDocument[];
 }
 
 /** A moment over the staffs of a score. */
