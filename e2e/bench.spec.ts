@@ -25,6 +25,7 @@ test('the demo shows supper in the ropewalk with settings and reasons', async ({
   const page = await stranger(browser);
   await signIn(page, 'demo@kaddle.example', 'ropewalk-evening');
   await page.getByRole('link', { name: /Wedding of Runa and Joss/ }).click();
+  await page.getByRole('link', { name: 'Timetable' }).click();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   await page.getByRole('link', { name: 'Supper in the ropewalk', exact: true }).click();
@@ -205,6 +206,7 @@ test('a night is added to and deleted', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1, name: 'Toast' })).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: 'Short-lived' }).click();
+  await page.getByRole('link', { name: 'Timetable' }).click();
   await expect(page.getByRole('link', { name: 'Toast', exact: true })).toBeVisible();
   const leave = page.getByRole('button', { name: 'Delete the night' });
   await leave.click();

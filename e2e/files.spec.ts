@@ -14,6 +14,7 @@ test('calendar and tables of the demo leave by their links', async ({ browser })
   const page = await stranger(browser);
   await signIn(page, 'demo@kaddle.example', 'ropewalk-evening');
   await page.getByRole('link', { name: /Wedding of Runa/ }).click();
+  await page.getByRole('link', { name: 'Timetable' }).click();
   const calendar = await fetched(page, 'Calendar (ICS)');
   expect(calendar.name).toMatch(/\.ics$/);
   expect(calendar.text.match(/BEGIN:VEVENT/g)).toHaveLength(14);

@@ -8,7 +8,6 @@ test('a night is read as a score and as a table, made larger, and solved for som
   await page.getByLabel('When?').fill('2027-06-12');
   await page.getByLabel('Begin with').selectOption('awards dinner');
   await page.getByRole('button', { name: 'Start the night' }).click();
-  await page.getByRole('link', { name: 'Score', exact: true }).press('Enter');
   const turns = page.getByText(/\d+ turns/).first();
   const fewest = parseInt(await turns.innerText());
   expect(fewest).toBeGreaterThan(0);
@@ -24,9 +23,16 @@ test('a night is read as a score and as a table, made larger, and solved for som
   await page.keyboard.press('-');
   await expect.poll(width).toBe(whole);
   await expectAccessible(page);
-  await page.getByRole('link', { name: 'Best files' }).press('Enter');
+  await page.getByLabel('Lay over it').selectOption('Best files');
+  await expect(page.getByText(/\d+ turns more; .*on average/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('Solve the night for').selectOption('Best files');
   await expect(page.getByText('low ISO, the aperture you like', { exact: false })).toBeVisible();
   await expect.poll(async () => parseInt(await turns.innerText())).toBeGreaterThan(fewest);
+  const hold = page.getByRole('button', { name: 'Hold the ISO of First awards' }).first();
+  await hold.press('Enter');
+  await expect(hold).toHaveAttribute('aria-pressed', 'true');
+  await expect(table.getByText('ISO: held by you').first()).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await expectNoSidewaysScroll(page);
   await page.getByRole('link', { name: /^Foyer/ }).first().press('Enter');

@@ -47,15 +47,16 @@ test('an account is told feet and the 12-hour clock on every page, or metres and
   await page.getByLabel('When?').fill('12 Jun 2027');
   await page.getByLabel('Begin with').selectOption('evening wedding');
   await page.getByRole('button', { name: 'Start the night' }).click();
-  await expect(page.getByRole('link', { name: 'Timetable' })).toBeVisible();
-  const night = new URL(page.url()).pathname;
+  await page.getByRole('link', { name: 'Timetable' }).click();
+  await expect(page.getByRole('button', { name: 'Duplicate the night' })).toBeVisible();
+  const night = new URL(page.url()).pathname.replace('/timetable', '');
   for (const [unit, clock, others] of [
     ['feet and inches', '7:30 pm', [METRES, HOURS_24]],
     ['metres', '19:30', [FEET, HOURS_12]],
   ] as const) {
     await tellIn(page, unit, clock);
     await expectAccessible(page);
-    await page.goto(night);
+    await page.goto(`${night}/timetable`);
     await expect(page.getByText('Settings are being reckoned')).toHaveCount(0, { timeout: 30_000 });
     await expectOnly(page, others);
     const moment = (await page.getByRole('link', { name: 'First dance', exact: true }).getAttribute('href')) ?? '';

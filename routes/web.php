@@ -40,8 +40,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/account/password', Account\ChangePassword::class); // what goes wrong there is counted, so it is not taken back
     Route::get('/alive', Account\Alive::class);
     Route::get('/nights', Nights\ListNights::class)->name('nights.index');
-    Route::get('/nights/{night}', Nights\ShowNight::class)->can('view', 'night')->name('nights.show');
-    Route::get('/nights/{night}/score', Nights\ShowScore::class)->can('view', 'night')->name('nights.score');
+    Route::get('/nights/{night}', Nights\ShowScore::class)->can('view', 'night')->name('nights.show');
+    Route::get('/nights/{night}/timetable', Nights\ShowTimetable::class)->can('view', 'night')->name('nights.timetable');
     Route::get('/nights/{night}/kit', Nights\ShowKit::class)->can('view', 'night')->name('nights.kit');
     Route::get('/nights/{night}/energy', Nights\ShowEnergy::class)->can('view', 'night')->name('nights.energy');
 
@@ -83,12 +83,14 @@ Route::middleware(['auth', InTurn::class])->group(static function (): void {
     Route::put('/account/voice', Account\SaveVoice::class);
     Route::post('/nights', Nights\StartNight::class);
     Route::put('/nights/{night}', Nights\SaveNight::class)->can('update', 'night');
+    Route::put('/nights/{night}/favour', Nights\ChooseFavour::class)->can('update', 'night');
     Route::delete('/nights/{night}', Nights\DeleteNight::class)->can('delete', 'night');
     Route::post('/nights/{night}/copy', Nights\CopyNight::class)->can('view', 'night');
     Route::post('/nights/{night}/moments', Moments\AddMoment::class)->can('update', 'night');
     Route::put('/moments/{moment}', Moments\SaveMoment::class)->can('update', 'moment');
     Route::delete('/moments/{moment}', Moments\DeleteMoment::class)->can('delete', 'moment');
     Route::put('/moments/{moment}/plan', Moments\SavePlan::class)->can('update', 'moment');
+    Route::put('/moments/{moment}/hold', Moments\HoldSettings::class)->can('update', 'moment');
     Route::put('/moments/{moment}/time', Moments\MoveMoment::class)->can('update', 'moment');
     Route::post('/moments/{moment}/undo', Moments\UndoMoment::class)->can('update', 'moment');
     Route::post('/moments/{moment}/redo', Moments\RedoMoment::class)->can('update', 'moment');

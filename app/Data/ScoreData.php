@@ -25,5 +25,7 @@ final readonly class ScoreData
         /** Where the controls stand in each bar. @var list<ScorePlaces> */
         public array $places,
         public ScoreDocument $score,
+        /** Laid over it; null for nothing. */
+        public ?ScoreOther $other,
     ) {}
 }

@@ -4,14 +4,25 @@ declare(strict_types=1);
 
 namespace App\Data;
 
+use Kaddle\Core\Score\Control;
+
 /** A moment over the staffs of a score. */
 final readonly class ScoreMoment
 {
-    /** @param list<ScorePoint> $points */
+    /**
+     * @param list<Control> $held
+     * @param list<ScorePoint> $points
+     */
     public function __construct(
         public int $id,
         public string $uid,
         public string $name,
+        /** What a change of it must have seen. */
+        public string $revision,
+        /** Whether it is left out of the score. */
+        public bool $skipped,
+        /** What is held where it stands. @var list<Control> */
+        public array $held,
         /** Minutes since six in the morning. */
         public int $from,
         /** Minutes since six in the morning. */

@@ -20,5 +20,9 @@ final readonly class ScorePlaces
         public float $iso,
         /** Stops against full power; null for off. */
         public ?float $output,
+        /** As cameras label them, by which they are held. */
+        public string $shutterLabel,
+        public string $apertureLabel,
+        public string $isoLabel,
     ) {}
 }

@@ -46,6 +46,7 @@ final class Exporter
             'uid' => $night->uid,
             'name' => $night->name,
             'date' => $night->held_on->toDateString(),
+            'favour' => $night->favour->value,
             'place' => self::venue($night->venue),
             'pieces' => self::pieces($pieces->unique('id')->sortBy('id')),
             'moments' => array_values($moments->map(self::moment(...))->all()),

@@ -23,6 +23,7 @@ use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Intake\Canonical;
 use Kaddle\Core\Intake\Record;
+use Kaddle\Core\Score\Favour;
 
 /**
  * Takes a sound document into an account, as a whole or not at all.
@@ -204,7 +205,7 @@ final class Importer
             Quota::nights($this->user);
         }
         $night->fill(
-            ['name' => $document->text('name'), 'held_on' => $document->text('date')],
+            ['name' => $document->text('name'), 'held_on' => $document->text('date'), 'favour' => $document->choice('favour', Favour::class)],
         )->venue()->associate($venue);
         $this->note('night', $night->name, $existed, $existed && $night->isDirty());
         $this->user->nights()->save($night);

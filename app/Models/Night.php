@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Score\Favour;
 
 /**
  * One event.
@@ -20,15 +21,18 @@ use Kaddle\Core\Glow\Evening;
  * @property string $uid
  * @property string $name
  * @property CarbonImmutable $held_on the day on which it begins
+ * @property Favour $favour what it is to be good at
  * @property Venue $venue
  */
 final class Night extends Model
 {
     use KeepsIdentity;
 
-    protected $fillable = ['uid', 'venue_id', 'name', 'held_on'];
+    protected $fillable = ['uid', 'venue_id', 'name', 'held_on', 'favour'];
 
-    protected $casts = ['held_on' => 'immutable_date'];
+    protected $casts = ['held_on' => 'immutable_date', 'favour' => Favour::class];
+
+    protected $attributes = ['favour' => Favour::FewestTurns->value];
 
     /** @return BelongsTo<Venue, $this> */
     public function venue(): BelongsTo

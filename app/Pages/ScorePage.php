@@ -7,19 +7,23 @@ namespace App\Pages;
 use App\Data\FavourChoice;
 use App\Data\ScoreData;
 use App\Data\ScoreMoment;
+use App\Data\ScoreOther;
 use App\Data\ScorePlaces;
 use App\Data\ScorePoint;
 use App\Data\ScoreRule;
 use App\Models\Moment;
 use App\Models\Night;
+use App\Planning\BenchHistory;
 use App\Planning\NightBars;
 use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\Sunset;
 use Kaddle\Core\Night\HouseRule;
 use Kaddle\Core\Score\Control;
+use Kaddle\Core\Score\Difference;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\NightSolver;
+use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\Tolerance;
@@ -44,10 +48,12 @@ final class ScorePage
         );
     }
 
-    public static function of(Night $night, Favour $favour, KnownLights $known, Voice $voice): ScoreData
+    /** @param Favour|null $other to be laid over it; null for nothing */
+    public static function of(Night $night, ?Favour $other, KnownLights $known, Voice $voice): ScoreData
     {
         $moments = $night->wholeMoments();
-        $score = NightSolver::solve(NightBars::of($moments), $favour, known: $known);
+        $bars = NightBars::of($moments);
+        $score = NightSolver::solve($bars, $night->favour, $known);
         $sunset = Sunset::on($night->held_on->toDateString(), $night->venue->place())?->format('H:i');
 
         return new ScoreData(
@@ -57,6 +63,17 @@ final class ScorePage
             array_map(static fn(HouseRule $r): ScoreRule => self::rule($r, $voice), $night->venue->houseRules()->all),
             array_map(self::places(...), $score->bars),
             ScoreDocument::of($score, $voice),
+            $other === null || $other === $night->favour ? null : self::other($score, NightSolver::solve($bars, $other, $known)),
+        );
+    }
+
+    private static function other(Score $score, Score $other): ScoreOther
+    {
+        return new ScoreOther(
+            $other->favour,
+            $other->favour->inWords(),
+            ScoreWords::difference(Difference::between($score, $other)),
+            array_map(self::places(...), $other->bars),
         );
     }
 
@@ -69,6 +86,9 @@ final class ScorePage
             $moment->id,
             $moment->uid,
             $moment->name,
+            BenchHistory::of($moment)->revision(),
+            $moment->plan->flag('skipped'),
+            self::held($moment),
             $slot->from,
             $slot->until(),
             $moment->room->name,
@@ -78,6 +98,17 @@ final class ScorePage
             $moment->plan->has('farthest') ? $moment->plan->number('farthest') : $distance,
             self::points($moment),
         );
+    }
+
+    /** @return list<Control> */
+    private static function held(Moment $moment): array
+    {
+        $locks = $moment->settings->record('look')->record('locks');
+
+        return array_values(array_filter(
+            [Control::Shutter, Control::Aperture, Control::Iso],
+            static fn(Control $c): bool => $locks->has($c->value),
+        ));
     }
 
     /** @return list<ScorePoint> */
@@ -120,6 +151,9 @@ final class ScorePage
             $stops(Control::Aperture),
             $stops(Control::Iso),
             $stand->isOff() ? null : $stops(Control::Output),
+            $stand->settings->shutter->label(),
+            $stand->settings->aperture->label(),
+            $stand->settings->iso->label(),
         );
     }
 }

@@ -18,13 +18,13 @@ final class NightBars
     private function __construct() {}
 
     /**
-     * @param Collection<int, Moment> $moments in time order, with everything that Moment::WHOLE names
+     * @param Collection<int, Moment> $moments in time order, with everything that Moment::WHOLE names; those that are left out stay out
      *
      * @return list<Bar>
      */
     public static function of(Collection $moments): array
     {
-        return array_values($moments->flatMap(self::bars(...))->all());
+        return array_values($moments->reject(static fn(Moment $m): bool => $m->plan->flag('skipped'))->flatMap(self::bars(...))->all());
     }
 
     /** @return non-empty-list<Bar> */

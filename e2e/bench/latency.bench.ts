@@ -26,7 +26,8 @@ declare global {
 test('from key press to painted answer', async ({ page }) => {
   await signIn(page, 'demo@kaddle.example', 'ropewalk-evening');
   await page.getByRole('link', { name: /Wedding of Runa/ }).click();
-  await page.getByRole('button', { name: 'Add a moment' }).waitFor();
+  await page.getByRole('link', { name: 'Timetable' }).click();
+  await page.getByRole('list', { name: 'Moments' }).waitFor();
   const moments = await page
     .getByRole('list', { name: 'Moments' })
     .locator('a[href]:not([aria-label])')

@@ -44,7 +44,7 @@ final class BenchPages extends Command
             Auth::setUser($user);
             $night = $this->fill($user);
             $this->line(sprintf('%-28s %10s %10s %8s %8s', 'page', 'first ms', 'median ms', 'queries', 'KB'));
-            $this->time($kernel, 'timetable, being reckoned', "/nights/{$night->id}");
+            $this->time($kernel, 'timetable, being reckoned', "/nights/{$night->id}/timetable");
             $this->time($kernel, 'kit check, being reckoned', "/nights/{$night->id}/kit");
             Answers::of($night->wholeMoments(), PHP_INT_MAX);
             NightKit::of($user, $night->wholeMoments(), PHP_INT_MAX);
@@ -104,7 +104,7 @@ final class BenchPages extends Command
 
         return [
             'nights' => '/nights',
-            'timetable, 300 moments' => "/nights/{$night->id}",
+            'timetable, 300 moments' => "/nights/{$night->id}/timetable",
             'kit check, 300 moments' => "/nights/{$night->id}/kit",
             'energy, 300 moments' => "/nights/{$night->id}/energy",
             'plan of a moment' => "/moments/{$moment->id}/plan",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
+use Kaddle\Core\Form\FavourForm;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\PlaceForm;
 use Kaddle\Core\Form\RoomForm;
@@ -39,6 +40,7 @@ enum DocumentKind: string
                 self::uid(),
                 Field::needed('name', 'name', TextKind::line(80)),
                 Field::needed('date', 'date', PatternKind::date()),
+                FavourForm::field(),
                 Field::needed('moments', 'moments', PartKind::listOf(self::moment(), 'moment', self::MOST_MOMENTS)),
                 Field::needed('place', 'place', PartKind::one(self::place())),
                 self::pieces(),

@@ -43,12 +43,15 @@ final class NightBars
         $this->place = Place::at($place->number('latitude'), $place->number('longitude'), new \DateTimeZone($place->text('zone')));
     }
 
-    /** @return list<Bar> in time order */
+    /** @return list<Bar> in time order, of all moments but those that are left out */
     public static function of(ReadDocument $document): array
     {
         $night = $document->document;
         $self = new self($night, self::byUid($night->record('place')->records('rooms')), self::byUid($night->records('pieces')));
-        $moments = $night->records('moments');
+        $moments = array_values(array_filter(
+            $night->records('moments'),
+            static fn(Record $m): bool => !$m->record('plan')->flag('skipped'),
+        ));
         $starts = array_map(static fn(Record $m): int => Evening::minutes($m->record('plan')->text('starts')), $moments);
         asort($starts); // those that begin together stay in the order of the document
 

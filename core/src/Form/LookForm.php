@@ -31,13 +31,18 @@ final class LookForm
 {
     private function __construct() {}
 
-    public static function shape(): Shape
+    /** Controls that are held; those left out follow. */
+    public static function holds(): Shape
     {
-        $locks = Shape::of(
+        return Shape::of(
             Field::optional('shutter', 'held shutter', SettingKinds::shutter('1/60')),
             Field::optional('aperture', 'held aperture', SettingKinds::aperture()),
             Field::optional('iso', 'held ISO', SettingKinds::iso()),
         )->called('LocksDraft');
+    }
+
+    public static function shape(): Shape
+    {
         $keep = Shape::of(
             Field::needed('what', 'brightest thing that must hold detail', ChoiceKind::among(KeptThing::cases())),
             ...LevelForm::fields(
@@ -57,7 +62,7 @@ final class LookForm
                 '0 as metered, 1 to 2 lets people stand out, more is drama.',
             ),
             Field::needed('aperture', 'aperture that you like here', SettingKinds::aperture()),
-            Field::optional('locks', 'controls that are held', PartKind::one($locks), 'The others follow.', []),
+            Field::optional('locks', 'controls that are held', PartKind::one(self::holds()), 'The others follow.', []),
             Field::optional(
                 'school',
                 'school',

@@ -67,6 +67,13 @@ final class MomentForm
                 'frames with flash a minute',
                 NumberKind::within(PlannedUse::rateRange()),
             ),
+            Field::optional(
+                'skipped',
+                'left out of the score',
+                new FlagKind(),
+                'Somebody else takes it, or nobody does: no setting is turned for it.',
+                false,
+            ),
             Field::optional('notes', 'shot notes', TextKind::lines(2000), otherwise: ''),
             Field::optional('marks', 'marks for the edit', TextKind::lines(500)),
         )->checked(static function (Record $plan): void {

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Words;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Control;
+use Kaddle\Core\Score\Difference;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\ScoredBar;
 
@@ -70,6 +71,31 @@ final class ScoreWords
             Favour::BestFiles => 'Every moment as if it were the only one: low ISO, the aperture you like, at the price of turns.',
             Favour::QuickFlash => 'Little output: the flash is ready at once and stays cool, at the price of ISO.',
         };
+    }
+
+    /** "12 turns fewer; ISO 0.4 stops higher, output 0.3 stops less on average. No room or face moves by more than 0.2 stops." */
+    public static function difference(Difference $difference): string
+    {
+        $turns = (int) round($difference->turns);
+        $averages = array_values(array_filter([
+            self::average('ISO', $difference->iso, 'higher', 'lower'),
+            self::average('aperture', $difference->aperture, 'further closed', 'further open'),
+            self::average('output', $difference->output, 'more', 'less'),
+        ], static fn(string $told): bool => $told !== ''));
+
+        return sprintf(
+            '%s; %s. %s',
+            $turns === 0 ? 'As many turns' : sprintf('%d %s %s', abs($turns), abs($turns) === 1 ? 'turn' : 'turns', $turns < 0 ? 'fewer' : 'more'),
+            $averages === [] ? 'ISO, aperture and output the same on average' : implode(', ', $averages) . ' on average',
+            $difference->level < self::NOTHING
+                ? 'No room and no face moves.'
+                : sprintf('Rooms and faces move by at most %s.', Stops::of($difference->level)->amount()),
+        );
+    }
+
+    private static function average(string $of, float $stops, string $more, string $less): string
+    {
+        return abs($stops) < self::NOTHING ? '' : sprintf('%s %s %s', $of, Stops::of(abs($stops))->amount(), $stops > 0.0 ? $more : $less);
     }
 
     private static function beyond(Change $change): string

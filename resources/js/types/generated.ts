@@ -1141,6 +1141,8 @@ export interface ScoreData {
   /** Where the controls stand in each bar. */
   readonly places: readonly ScorePlaces[];
   readonly score: ScoreDocument;
+  /** Laid over it; null for nothing. */
+  readonly other: ScoreOther | null;
 }
 
 /** A night solved as a whole. Schema: score.schema.json. */
@@ -1168,6 +1170,12 @@ export interface ScoreMoment {
   readonly id: number;
   readonly uid: string;
   readonly name: string;
+  /** What a change of it must have seen. */
+  readonly revision: string;
+  /** Whether it is left out of the score. */
+  readonly skipped: boolean;
+  /** What is held where it stands. */
+  readonly held: readonly Control[];
   /** Minutes since six in the morning. */
   readonly from: number;
   /** Minutes since six in the morning. */
@@ -1185,6 +1193,16 @@ export interface ScoreMoment {
   readonly points: readonly ScorePoint[];
 }
 
+/** The same night solved for something else, to be laid over it. */
+export interface ScoreOther {
+  readonly favour: Favour;
+  readonly name: string;
+  /** What it would change, in a sentence. */
+  readonly sentence: string;
+  /** Where the controls would stand in each bar. */
+  readonly places: readonly ScorePlaces[];
+}
+
 /** Where the controls stand in a bar, in stops on their own scales. */
 export interface ScorePlaces {
   /** Minutes since six in the morning. */
@@ -1199,6 +1217,10 @@ export interface ScorePlaces {
   readonly iso: number;
   /** Stops against full power; null for off. */
   readonly output: number | null;
+  /** As cameras label them, by which they are held. */
+  readonly shutterLabel: string;
+  readonly apertureLabel: string;
+  readonly isoLabel: string;
 }
 
 /** The glow of a room at a time. */

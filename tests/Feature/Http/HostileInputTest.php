@@ -62,7 +62,9 @@ final class HostileInputTest extends TestCase
         yield 'undo' => ['POST', '/moments/MOMENT/undo', ['revision']];
         yield 'redo' => ['POST', '/moments/MOMENT/redo', ['revision']];
         yield 'time' => ['PUT', '/moments/MOMENT/time', ['starts', 'minutes']];
-        yield 'plan' => ['PUT', '/moments/MOMENT/plan', ['revision', 'roomId', 'name', 'starts', 'minutes', 'nearest', 'farthest', 'depth', 'clothing', 'movement', 'behind', 'view', 'presence', 'framesPerMinute', 'notes', 'marks']];
+        yield 'hold' => ['PUT', '/moments/MOMENT/hold', ['revision', 'shutter', 'aperture', 'iso']];
+        yield 'favour' => ['PUT', '/nights/NIGHT/favour', ['favour']];
+        yield 'plan' => ['PUT', '/moments/MOMENT/plan', ['revision', 'roomId', 'name', 'starts', 'minutes', 'nearest', 'farthest', 'depth', 'clothing', 'movement', 'behind', 'view', 'presence', 'framesPerMinute', 'skipped', 'notes', 'marks']];
         yield 'delete a moment' => ['DELETE', '/moments/MOMENT', ['x']];
         yield 'unpin' => ['DELETE', '/moments/MOMENT/pins/00000000-0000-4000-8000-000000000000', ['x']];
         yield 'start a night' => ['POST', '/nights', ['name', 'place', 'heldOn', 'template', 'zone']];

@@ -23,7 +23,7 @@ final class ForbiddenFlashTest extends TestCase
         $night = "/nights/{$vows->night_id}";
 
         self::assertTrue(MomentSolver::solve(MomentReader::fromArray($vows->document()))->best->isOff());
-        $this->get($night)->assertInertia(static fn(AssertableInertia $page) => $page
+        $this->get("$night/timetable")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('timetable.rows.3.answer.head', 'Off')->where('timetable.rows.3.answer.output', 'off')->where('timetable.rows.3.answer.share', static fn(int|float $share): bool => (float) $share === 0.0));
         $this->get("/moments/$vows->id")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('bench.solution.output.label', 'off')->where('bench.solution.head.label', 'Off')->where('bench.solution.levels.faceFlash', null));

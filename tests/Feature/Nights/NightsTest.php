@@ -61,8 +61,8 @@ final class NightsTest extends TestCase
         $this->actingAs($user)->post("/nights/{$first->night_id}/moments");
         $added = Moment::query()->latest('id')->firstOrFail();
         self::assertSame('20:00', $added->clock());
-        $this->get("/nights/{$first->night_id}")->assertInertia(static fn(AssertableInertia $page) => $page
-            ->component('nights/Show')
+        $this->get("/nights/{$first->night_id}/timetable")->assertInertia(static fn(AssertableInertia $page) => $page
+            ->component('nights/Timetable')
             ->has('timetable.rows', 2)
             ->where('timetable.rows.0.startsAt', '19:30')
             ->where('timetable.rows.1.startsAt', '20:00'));
@@ -88,7 +88,7 @@ final class NightsTest extends TestCase
         $moment = $this->momentOf($user = $this->person());
         $this->actingAs($user)->delete("/moments/{$moment->id}")->assertSessionHasErrors('page');
         $this->post("/nights/{$moment->night_id}/moments");
-        $this->delete("/moments/{$moment->id}")->assertRedirect("/nights/{$moment->night_id}");
+        $this->delete("/moments/{$moment->id}")->assertRedirect("/nights/{$moment->night_id}/timetable");
         self::assertSame(1, Moment::query()->count());
     }
 

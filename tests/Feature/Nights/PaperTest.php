@@ -45,7 +45,7 @@ final class PaperTest extends TestCase
     public function testTheNightEndsInTheMorning(): void
     {
         $night = $this->nightOf($this->person(), NightTemplate::ClubNight);
-        $this->get("/nights/{$night->id}")->assertInertia(static fn(AssertableInertia $page) => $page
+        $this->get("/nights/{$night->id}/timetable")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('timetable.rows.0.startsAt', '22:00')
             ->where('timetable.rows.11.startsAt', '03:15')
             ->where('timetable.rows.5.gap', 0));
@@ -55,7 +55,7 @@ final class PaperTest extends TestCase
     {
         $night = $this->nightOf($this->person(), NightTemplate::EveningWedding);
         foreach ([9, 5, 1, 0] as $pending) {
-            $this->get("/nights/{$night->id}")->assertInertia(static fn(AssertableInertia $page) => $page
+            $this->get("/nights/{$night->id}/timetable")->assertInertia(static fn(AssertableInertia $page) => $page
                 ->where('timetable.pending', $pending)
                 ->where('timetable.rows.12.answer', static fn(mixed $answer): bool => ($answer === null) === ($pending > 0)));
         }
@@ -86,8 +86,8 @@ final class PaperTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         $this->actingAs($user)->post("/nights/{$moment->night_id}/moments");
-        $this->put("/moments/{$moment->id}/time", ['starts' => '20:10'])->assertRedirect("/nights/{$moment->night_id}");
-        $this->get("/nights/{$moment->night_id}")->assertInertia(static fn(AssertableInertia $page) => $page
+        $this->put("/moments/{$moment->id}/time", ['starts' => '20:10'])->assertRedirect("/nights/{$moment->night_id}/timetable");
+        $this->get("/nights/{$moment->night_id}/timetable")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('timetable.rows.0.name', 'New moment')
             ->where('timetable.rows.1.startsAt', '20:10')
             ->where('timetable.rows.1.gap', -20));
@@ -106,7 +106,7 @@ final class PaperTest extends TestCase
             ->component('moments/Plan')
             ->where('values.notes', "Ring\nshot")
             ->where('values.minutes', 20));
-        $this->get("/nights/{$moment->night_id}")->assertInertia(static fn(AssertableInertia $page) => $page
+        $this->get("/nights/{$moment->night_id}/timetable")->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('timetable.rows.0.rules.0', '19:00–20:00 (Vows): No flash here now: set the room alone, and switch the unit off, not only down.')
             ->has('timetable.rows.0.cautions', 5));
         $this->get("/moments/{$moment->id}")->assertInertia(static fn(AssertableInertia $page) => $page->has('bench.rules', 1)->has('bench.cautions', 5));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Nights;
 
+use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
 use App\Starter\StarterNight;
@@ -17,40 +18,94 @@ use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Words\Voice;
 use Tests\TestCase;
 
-/** The night as a score. */
+/**
+ * The night as a score.
+ *
+ * @phpstan-type TScore array{
+ *     moments: list<array{id: int, uid: string, revision: string, held: list<string>, skipped: bool, from: int, until: int, points: list<array{at: int}>}>,
+ *     places: list<array<string, mixed>>,
+ *     score: array{bars: list<array{moment: string, aperture: string, iso: string}>},
+ *     other: array{sentence: string, places: list<array<string, mixed>>}|null,
+ * }
+ */
 final class ScoreTest extends TestCase
 {
     public function testThePageShowsWhatTheShellSaysOfTheExportedNight(): void
     {
         $night = $this->evening($this->person());
-        foreach ([Favour::FewestTurns, Favour::BestFiles] as $favour) {
-            $score = $this->score($night, "?favour={$favour->value}");
-            $document = (string) $this->get("/nights/{$night->id}/document")->assertOk()->getContent();
-            $told = ScoreDocument::of(NightSolver::solve(NightBars::of(DocumentReader::fromJson($document)), $favour), Voice::plain());
-            self::assertJsonStringEqualsJsonString(json_encode($told, JSON_THROW_ON_ERROR), json_encode($score['score'], JSON_THROW_ON_ERROR));
+        foreach ([Favour::BestFiles, Favour::FewestTurns] as $favour) {
+            $this->put("/nights/{$night->id}/favour", ['favour' => $favour->value])->assertRedirect("/nights/{$night->id}");
+            $read = DocumentReader::fromJson((string) $this->get("/nights/{$night->id}/document")->assertOk()->getContent());
+            self::assertSame($favour, $read->document->choice('favour', Favour::class));
+            $told = ScoreDocument::of(NightSolver::solve(NightBars::of($read), $favour), Voice::plain());
+            self::assertJsonStringEqualsJsonString(json_encode($told, JSON_THROW_ON_ERROR), json_encode($this->score($night)['score'], JSON_THROW_ON_ERROR));
         }
+    }
+
+    public function testWhatANightFavoursStaysAndComesBackWithItsDocument(): void
+    {
+        $night = $this->evening($this->person());
+        $this->put("/nights/{$night->id}/favour", ['favour' => 'prettiest'])->assertSessionHasErrors('favour');
+        $this->put("/nights/{$night->id}/favour", ['favour' => 'quick-flash'])->assertSessionHasNoErrors();
+        $document = (string) $this->get("/nights/{$night->id}/document")->getContent();
+        $other = $this->person('Other');
+        $this->actingAs($other)->call('POST', '/import', [], [], [], ['CONTENT_TYPE' => 'application/json'], $document)->assertSessionHasNoErrors();
+        self::assertSame(Favour::QuickFlash, $other->nights()->firstOrFail()->favour);
+        $this->put("/nights/{$night->id}/favour", ['favour' => 'best-files'])->assertNotFound();
+    }
+
+    public function testAnotherScoreIsLaidOverAndToldInASentence(): void
+    {
+        $night = $this->evening($this->person());
+        self::assertNull($this->score($night)['other']);
+        self::assertNull($this->score($night, '?over=fewest-turns')['other'], 'the same over itself');
+        $other = $this->score($night, '?over=best-files')['other'] ?? ['sentence' => '', 'places' => []];
+        self::assertMatchesRegularExpression('/^\d+ turns more; .*ISO .* lower.*Rooms and faces move by at most 0\.\d stops?\.$/', $other['sentence']);
+        $this->put("/nights/{$night->id}/favour", ['favour' => 'best-files']);
+        self::assertSame($this->score($night)['places'], $other['places']);
+    }
+
+    public function testWhatIsHeldStandsAndWhatIsLeftOutIsNotSolved(): void
+    {
+        $night = $this->evening($this->person());
+        $score = $this->score($night);
+        $first = $score['moments'][0];
+        $this->put("/moments/{$first['id']}/hold", ['revision' => $first['revision'], 'iso' => '800', 'aperture' => 'f/4'])->assertRedirect("/nights/{$night->id}");
+        $held = $this->score($night);
+        $bars = $held['score']['bars'];
+        self::assertSame(['f/4', 'ISO 800'], [$bars[0]['aperture'], $bars[0]['iso']]);
+        self::assertSame(['aperture', 'iso'], $held['moments'][0]['held']);
+
+        $this->put("/moments/{$first['id']}/hold", ['revision' => $first['revision']])->assertSessionHasErrors('page');
+        $this->put("/moments/{$first['id']}/hold", ['revision' => $held['moments'][0]['revision'], 'aperture' => 'f/1'])->assertSessionHasErrors('page');
+        $this->post("/moments/{$first['id']}/undo", ['revision' => $held['moments'][0]['revision']])->assertOk();
+        self::assertSame($score['score'], $this->score($night)['score'], 'a step back on the bench lets them go');
+
+        $moment = Moment::query()->whereKey($first['id'])->firstOrFail();
+        $moment->update(['plan' => ['skipped' => true] + $moment->plan->toArray()]);
+        $left = $this->score($night);
+        self::assertTrue($left['moments'][0]['skipped']);
+        self::assertNotContains($first['uid'], array_column($left['score']['bars'], 'moment'));
+        $read = DocumentReader::fromJson((string) $this->get("/nights/{$night->id}/document")->getContent());
+        self::assertCount(count($left['score']['bars']), NightBars::of($read));
     }
 
     public function testTheLightOfEveryMomentAndThePlacesOfEveryBarAreThere(): void
     {
         $night = $this->evening($this->person());
         $score = $this->score($night);
-        self::assertCount($night->moments()->count(), (array) $score['moments']);
-        /** @var list<array{from: int, until: int, points: list<array{at: int}>}> $moments */
-        $moments = $score['moments'];
-        foreach ($moments as $moment) {
+        self::assertCount($night->moments()->count(), $score['moments']);
+        foreach ($score['moments'] as $moment) {
             self::assertSame([$moment['from'], $moment['until']], [$moment['points'][0]['at'], $moment['points'][4]['at']]);
         }
-        /** @var array{bars: list<mixed>} $document */
-        $document = $score['score'];
-        self::assertCount(count($document['bars']), (array) $score['places']);
+        self::assertCount(count($score['score']['bars']), $score['places']);
     }
 
     public function testANightWithoutMomentsAndAnUnknownFavourAreNoFault(): void
     {
         $night = $this->evening($this->person());
-        foreach (['?favour=prettiest', '?favour[]=best-files', '?favour='] as $query) {
-            self::assertSame($this->score($night)['score'], $this->score($night, $query)['score'], $query);
+        foreach (['?over=prettiest', '?over[]=best-files', '?over='] as $query) {
+            self::assertNull($this->score($night, $query)['other'], $query);
         }
         $night->moments()->delete();
         self::assertSame([], $this->score($night)['moments']);
@@ -59,7 +114,7 @@ final class ScoreTest extends TestCase
     public function testNobodyElseSeesIt(): void
     {
         $night = $this->evening($this->person());
-        $this->actingAs($this->person('Other'))->get("/nights/{$night->id}/score")->assertNotFound();
+        $this->actingAs($this->person('Other'))->get("/nights/{$night->id}")->assertNotFound();
     }
 
     private function evening(User $user): Night
@@ -71,12 +126,12 @@ final class ScoreTest extends TestCase
         return $night;
     }
 
-    /** @return array<string, mixed> what comes after the page */
+    /** @return TScore what comes after the page */
     private function score(Night $night, string $query = ''): array
     {
-        $page = $this->get("/nights/{$night->id}/score$query")->assertOk()->viewData('page');
+        $page = $this->get("/nights/{$night->id}$query")->assertOk()->viewData('page');
         $version = is_array($page) && is_string($page['version'] ?? null) ? $page['version'] : '';
-        $score = $this->get("/nights/{$night->id}/score$query", [
+        $score = $this->get("/nights/{$night->id}$query", [
             'X-Inertia' => 'true',
             'X-Inertia-Version' => $version,
             'X-Inertia-Partial-Component' => 'nights/Score',
@@ -84,7 +139,7 @@ final class ScoreTest extends TestCase
         ])->assertOk()->json('props.score');
 
         self::assertIsArray($score);
-        /** @var array<string, mixed> $score */
+        /** @var TScore $score */
 
         return $score;
     }

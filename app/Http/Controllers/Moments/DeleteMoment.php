@@ -20,6 +20,6 @@ final class DeleteMoment
         }
         $moment->delete();
 
-        return redirect()->route('nights.show', $moment->night_id)->with('notice', "“{$moment->name}” is deleted.");
+        return redirect()->route('nights.timetable', $moment->night_id)->with('notice', "“{$moment->name}” is deleted.");
     }
 }

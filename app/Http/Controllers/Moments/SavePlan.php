@@ -25,7 +25,7 @@ final class SavePlan
         self::move($moment, $request->post('roomId'));
         $moment->save();
 
-        return redirect()->route('nights.show', $moment->night_id)->with('notice', "“{$moment->name}” is changed.");
+        return redirect()->route('nights.timetable', $moment->night_id)->with('notice', "“{$moment->name}” is changed.");
     }
 
     private static function move(Moment $moment, mixed $roomId): void

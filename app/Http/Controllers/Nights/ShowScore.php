@@ -19,14 +19,14 @@ final class ShowScore
 {
     public function __invoke(Night $night, Request $request, KnownLights $known, Voice $voice): Response
     {
-        $asked = $request->query('favour');
-        $favour = (is_string($asked) ? Favour::tryFrom($asked) : null) ?? Favour::FewestTurns;
+        $asked = $request->query('over');
+        $other = is_string($asked) ? Favour::tryFrom($asked) : null;
 
         return Inertia::render('nights/Score', [
             'night' => Listings::night($night),
-            'favour' => $favour,
+            'favour' => $night->favour,
             'favours' => ScorePage::favours(),
-            'score' => Inertia::defer(static fn() => ScorePage::of($night, $favour, $known, $voice)),
+            'score' => Inertia::defer(static fn() => ScorePage::of($night, $other, $known, $voice)),
         ]);
     }
 }

@@ -13,8 +13,8 @@ interface Props {
 export function NightFrame({ night, actions, children }: Props) {
   const path = usePage().url.split('?')[0];
   const sheets = [
-    { href: `/nights/${night.id}`, label: 'Timetable' },
-    { href: `/nights/${night.id}/score`, label: 'Score' },
+    { href: `/nights/${night.id}`, label: 'Score' },
+    { href: `/nights/${night.id}/timetable`, label: 'Timetable' },
     { href: `/nights/${night.id}/kit`, label: 'Kit check' },
     { href: `/nights/${night.id}/energy`, label: 'Energy' },
   ];

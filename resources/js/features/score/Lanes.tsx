@@ -80,12 +80,13 @@ function Heads({ moments, bars, top, x }: { readonly moments: readonly ScoreMome
   return moments.map((moment, i) => {
     const width = Math.max(10, x(moment.until) - x(moment.from) - 2);
     const short = bars.some((bar) => bar.moment === moment.uid && !bar.feasible);
+    const look = moment.skipped ? 'border border-edge text-ink' : short ? 'bg-alarm text-ground' : 'bg-ink text-ground';
     return (
       <foreignObject key={moment.id} x={x(moment.from)} y={top + (rows[i] ?? 0) * HEAD} width={width} height={HEAD - 3}>
         <Link
           href={`/moments/${moment.id}`}
-          aria-label={short ? `${moment.name}, cannot be had as wished` : moment.name}
-          className={`block h-full truncate rounded-sm px-1.5 text-sm/6 font-semibold focus-visible:outline-offset-[-3px] ${short ? 'bg-alarm text-ground' : 'bg-ink text-ground'}`}
+          aria-label={`${moment.name}${moment.skipped ? ', left out' : short ? ', cannot be had as wished' : ''}`}
+          className={`block h-full truncate rounded-sm px-1.5 text-sm/6 font-semibold focus-visible:outline-offset-[-3px] ${look}`}
         >
           {moment.name}
         </Link>

@@ -1,30 +1,32 @@
 import { Link } from '@inertiajs/react';
 import { useReader } from '@/lib/useReader';
 import type { ScoreData } from '@/types/generated';
+import { Hold } from './Hold';
 
 /** The same night to read: what stands when, what is changed and why. */
 export function ScoreTable({ score }: { readonly score: ScoreData }) {
   const { time } = useReader();
-  const ids = new Map(score.moments.map(({ uid, id }) => [uid, id]));
+  const moments = new Map(score.moments.map((moment) => [moment.uid, moment]));
   return (
     <ol className="grid gap-2" aria-label="The night, moment by moment">
-      {score.score.bars.map((bar) => (
+      {score.score.bars.map((bar, i) => (
         <li key={`${bar.moment} ${bar.from}`} className="grid gap-1 rounded-lg border border-line bg-raised px-4 py-3">
           <p className="flex flex-wrap items-baseline gap-x-3">
             <span className="font-semibold whitespace-nowrap">
               {time(bar.from)}–{time(bar.until)}
             </span>
-            <Link href={`/moments/${ids.get(bar.moment) ?? ''}`} className="font-semibold underline decoration-line underline-offset-4 hover:decoration-ink">
+            <Link href={`/moments/${moments.get(bar.moment)?.id ?? ''}`} className="font-semibold underline decoration-line underline-offset-4 hover:decoration-ink">
               {bar.name}
             </Link>
           </p>
-          <p className="flex flex-wrap gap-x-4 font-medium">
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-1 font-medium">
             <span>{bar.shutter}</span>
             <span>{bar.aperture}</span>
             <span>{bar.iso}</span>
             {bar.output === 'off' ? <span>Flash off</span> : <span>{`Output ${bar.output}`}</span>}
             {bar.output !== 'off' && <span>{`Head: ${bar.head.toLowerCase()}`}</span>}
-          </p>
+            <Hold moment={moments.get(bar.moment)} places={score.places[i]} />
+          </div>
           <p className="text-sm text-faint">
             {`Shutter: ${bar.bounds.shutter}. Aperture: ${bar.bounds.aperture}. ISO: ${bar.bounds.iso}.`}
             {bar.output !== 'off' && ` Output: ${bar.bounds.output}.`}

@@ -12,11 +12,15 @@ interface Props {
 /** A control through the night: it steps where it is turned, and the turn is written there. */
 export function Staff({ score, control, top, x }: Props & { readonly control: Stepped; readonly top: number }) {
   const runs = runsOf(score.places, (i) => score.places[i]?.[control] ?? null);
-  const [low, high] = rangeOf(runs.map((run) => run.at), 2);
+  const others = runsOf(score.other?.places ?? [], (i) => score.other?.places[i]?.[control] ?? null);
+  const [low, high] = rangeOf([...runs, ...others].map((run) => run.at), 2);
   const y = scaleOf([high, low], [top + 18, top + STAFF - 10]);
   const hue = control === 'output' ? 'var(--pop)' : 'var(--ink)';
   return (
     <g>
+      {others.map((run) => (
+        <line key={run.from} x1={x(run.from)} x2={x(run.until)} y1={y(run.at)} y2={y(run.at)} stroke="var(--glow)" strokeWidth="2" strokeDasharray="7 4" />
+      ))}
       {runs.map((run, i) => {
         const bar = score.score.bars[run.bar];
         const before = runs[i - 1];

@@ -3,7 +3,7 @@ import type { ScoreMoment, ScorePlaces } from '@/types/generated';
 import { alongOf, fitting, perMinuteOf, rangeOf, rowsOf, runsOf, spanOf, type Stepped, writtenUntil } from './scales';
 
 const moment = (from: number, until: number) => ({ from, until }) as unknown as ScoreMoment;
-const place = (from: number, until: number, iso: number, output: number | null = -4): ScorePlaces => ({ from, until, shutter: 6, aperture: 4, iso, output });
+const place = (from: number, until: number, iso: number, output: number | null = -4): ScorePlaces => ({ from, until, shutter: 6, aperture: 4, iso, output, shutterLabel: '1/60', apertureLabel: 'f/4', isoLabel: '' });
 
 const runs = (places: readonly ScorePlaces[], control: Stepped) => runsOf(places, (i) => places[i]?.[control] ?? null);
 

@@ -1,8 +1,10 @@
-import { Deferred, Link } from '@inertiajs/react';
+import { Deferred, Link, router } from '@inertiajs/react';
 import { NightFrame } from '@/features/nights/NightFrame';
 import { ScoreChart } from '@/features/score/ScoreChart';
 import { ScoreTable } from '@/features/score/ScoreTable';
 import type { Favour, FavourChoice, NightData, ScoreData } from '@/types/generated';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 
 interface Props {
   readonly night: NightData;
@@ -12,37 +14,62 @@ interface Props {
   readonly score?: ScoreData;
 }
 
+/** Nothing is laid over it. */
+const NOTHING = '';
+
 export default function Score({ night, favour, favours, score }: Props) {
-  const chosen = favours.find((choice) => choice.favour === favour);
+  const path = `/nights/${night.id}`;
+  const others = favours.filter((choice) => choice.favour !== favour);
   return (
-    <NightFrame night={night}>
-      <div className="grid gap-2">
-        <nav aria-label="What the night is to be good at" className="flex flex-wrap gap-1">
-          {favours.map((choice) => (
-            <Link
-              key={choice.favour}
-              href={`/nights/${night.id}/score?favour=${choice.favour}`}
-              preserveScroll
-              aria-current={choice.favour === favour ? 'true' : undefined}
-              className="flex min-h-9 items-center rounded-md border border-edge px-3 text-sm font-medium aria-[current]:border-ink aria-[current]:bg-ink aria-[current]:text-ground"
-            >
-              {choice.name}
-            </Link>
-          ))}
-        </nav>
-        {chosen !== undefined && <p>{chosen.sentence}</p>}
+    <NightFrame
+      night={night}
+      actions={
+        <Button
+          look="main"
+          onClick={() => {
+            router.post(`${path}/moments`);
+          }}
+        >
+          Add a moment
+        </Button>
+      }
+    >
+      <div className="grid items-start gap-x-6 gap-y-3 sm:grid-cols-2">
+        <Choice
+          label="Solve the night for"
+          options={favours.map((choice) => ({ value: choice.favour, label: choice.name, detail: choice.sentence }))}
+          value={favour}
+          onChange={(value) => {
+            router.put(`${path}/favour`, { favour: value }, { preserveScroll: true });
+          }}
+        />
+        <Choice
+          label="Lay over it"
+          options={[{ value: NOTHING, label: 'Nothing' }, ...others.map((choice) => ({ value: choice.favour, label: choice.name }))]}
+          value={score?.other?.favour ?? NOTHING}
+          onChange={(value) => {
+            router.get(path, value === NOTHING ? {} : { over: value }, { preserveScroll: true });
+          }}
+        />
       </div>
       <Deferred data="score" fallback={<p role="status">The night is being solved …</p>}>
-        {score === undefined ? null : <Solved score={score} />}
+        {score === undefined ? null : <Solved score={score} path={path} />}
       </Deferred>
     </NightFrame>
   );
 }
 
-function Solved({ score }: { readonly score: ScoreData }) {
-  if (score.moments.length === 0) return <p>A score needs moments: add the first in the timetable.</p>;
+function Solved({ score, path }: { readonly score: ScoreData; readonly path: string }) {
   const { turns, turnsAlone, sums, bars } = score.score;
   const short = new Set(bars.filter((bar) => !bar.feasible).map((bar) => bar.name));
+  if (score.moments.length === 0) return <p>A score needs moments: add the first.</p>;
+  if (bars.length === 0) {
+    return (
+      <p>
+        All moments of this night are left out of its score. Their plans, from the <Link href={`${path}/timetable`} className="underline underline-offset-4">timetable</Link>, say so.
+      </p>
+    );
+  }
   return (
     <>
       <div className="grid gap-1">
@@ -50,6 +77,11 @@ function Solved({ score }: { readonly score: ScoreData }) {
           <span className="font-semibold">{Math.round(turns)} turns</span> in the whole night; with the best settings for each moment by itself it would be {Math.round(turnsAlone)}.
         </p>
         <p className="text-faint">{sums.map(({ name, times, clicks }) => `${name} ${times} ${times === 1 ? 'time' : 'times'}${clicks === 0 ? '' : ` (${clicks} clicks)`}`).join(', ')}.</p>
+        {score.other !== null && (
+          <p>
+            <span className="font-semibold">{score.other.name}, dashed below:</span> {score.other.sentence}
+          </p>
+        )}
         {short.size > 0 && <p className="font-medium text-alarm">{`Cannot be had as wished: ${[...short].join(', ')}. What is missing stands below.`}</p>}
       </div>
       <ScoreChart score={score} />

@@ -13,10 +13,10 @@ use Inertia\Response;
 use Kaddle\Core\Words\Voice;
 
 /** The timetable of a night. */
-final class ShowNight
+final class ShowTimetable
 {
     public function __invoke(Night $night, #[CurrentUser] User $user, Voice $voice): Response
     {
-        return Inertia::render('nights/Show', ['timetable' => TimetablePage::of($night, $user, $voice)]);
+        return Inertia::render('nights/Timetable', ['timetable' => TimetablePage::of($night, $user, $voice)]);
     }
 }

@@ -13,7 +13,7 @@ import { FileLink } from '@/ui/FileLink';
 /** Minutes shown before the first moment and after the last. */
 const ROOM = 45;
 
-export default function Show({ timetable }: { readonly timetable: TimetableData }) {
+export default function Timetable({ timetable }: { readonly timetable: TimetableData }) {
   const { night, rows, pending } = timetable;
   const { time } = useReader();
   usePending(pending, 'timetable');
