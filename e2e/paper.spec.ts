@@ -220,7 +220,7 @@ test('a night leaves as a file and comes back elsewhere; a faulty file is refuse
   await other.close();
 });
 
-const SHEETS = ['', '/timetable', '/kit', '/energy'];
+const SHEETS = ['', '/cards', '/timetable', '/kit', '/energy'];
 
 test('the sheets of the demo are accessible', async ({ browser }) => {
   const page = await openDemo(browser);

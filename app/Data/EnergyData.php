@@ -9,10 +9,7 @@ final readonly class EnergyData
 {
     /** @param list<UnitEnergy> $units */
     public function __construct(
-        public NightData $night,
         /** @var list<UnitEnergy> */
         public array $units,
-        /** Moments whose output is not reckoned yet; they count at full power. */
-        public int $pending,
     ) {}
 }

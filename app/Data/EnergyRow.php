@@ -9,6 +9,10 @@ final readonly class EnergyRow
 {
     public function __construct(
         public string $name,
+        /** Minutes since six in the morning. */
+        public int $from,
+        /** Minutes since six in the morning. */
+        public int $until,
         public float $pops,
         /** In full pops. */
         public float $energy,
@@ -22,6 +26,8 @@ final readonly class EnergyRow
         public float $heat,
         /** Times that a set runs out in it. */
         public int $changes,
+        /** Sets that the night has drained by its end, part of the last included. */
+        public float $drained,
         /** Whether frames come faster than the unit is ready. */
         public bool $waits,
         public bool $overheats,

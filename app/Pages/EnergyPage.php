@@ -7,10 +7,10 @@ namespace App\Pages;
 use App\Data\EnergyData;
 use App\Data\EnergyRow;
 use App\Data\UnitEnergy;
-use App\Models\Night;
 use App\Planning\NightEnergy;
 use Kaddle\Core\Gear\BatteryKind;
 use Kaddle\Core\Gear\Feed;
+use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\EnergyStep;
 
@@ -19,19 +19,21 @@ final class EnergyPage
 {
     private function __construct() {}
 
-    /** @param int $pending moments whose output is not reckoned yet; they count at full power */
-    public static function of(Night $night, NightEnergy $energy, int $pending): EnergyData
+    public static function of(NightEnergy $energy): EnergyData
     {
         $units = [];
-        foreach ($energy->plans as [$flash, $feed, $plan]) {
-            $units[] = self::unit($flash->name(), $feed, $plan, $energy->cellsOf($feed->battery));
+        foreach ($energy->plans as [$flash, $feed, $plan, $slots]) {
+            $units[] = self::unit($flash->name(), $feed, $plan, $slots, $energy->cellsOf($feed->battery));
         }
 
-        return new EnergyData(Listings::night($night), $units, $pending);
+        return new EnergyData($units);
     }
 
-    /** @param int $carried cells of the kind that feeds it */
-    private static function unit(string $name, Feed $feed, EnergyPlan $plan, int $carried): UnitEnergy
+    /**
+     * @param list<Slot> $slots of the steps
+     * @param int $carried cells of the kind that feeds it
+     */
+    private static function unit(string $name, Feed $feed, EnergyPlan $plan, array $slots, int $carried): UnitEnergy
     {
         $battery = $feed->battery ?? BatteryKind::Nimh;
         $carry = $plan->setsToCarry * $feed->cells;
@@ -48,14 +50,16 @@ final class EnergyPage
             $battery->counted($carry),
             $feed->battery?->counted($carried),
             $carried >= $carry,
-            array_map(self::row(...), $plan->steps),
+            array_map(self::row(...), $plan->steps, $slots),
         );
     }
 
-    private static function row(EnergyStep $step): EnergyRow
+    private static function row(EnergyStep $step, Slot $slot): EnergyRow
     {
         return new EnergyRow(
             $step->name,
+            $slot->from,
+            $slot->until(),
             $step->pops,
             round($step->energy, 1),
             round($step->recycle, 2),
@@ -63,6 +67,7 @@ final class EnergyPage
             is_finite($step->pause) ? round($step->pause, 1) : null,
             round($step->heat, 2),
             $step->changes,
+            round($step->drained, 3),
             $step->waits(),
             $step->overheats(),
         );

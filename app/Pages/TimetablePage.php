@@ -39,7 +39,7 @@ final readonly class TimetablePage
         $self = new self(
             $night->venue->houseRules(),
             $answers,
-            NightEnergy::of($night, $user, $moments, $answers),
+            NightEnergy::of($night, $user, $moments, static fn(Moment $m): ?float => $answers->for($m)?->share),
             $voice,
         );
 

@@ -14,9 +14,12 @@ use Kaddle\Core\Gear\Feed;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\HouseRules;
+use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\EnergyStep;
 use Kaddle\Core\Power\PlannedUse;
+use Kaddle\Core\Score\NightSolver;
+use Kaddle\Core\Solve\KnownLights;
 
 /** Batteries over a night, one plan for each flash unit that is used in it. */
 final readonly class NightEnergy
@@ -28,7 +31,7 @@ final readonly class NightEnergy
     private const NOTHING = 1.0 / 512.0;
 
     /**
-     * @param array<int, array{Piece, Feed, EnergyPlan}> $plans by piece
+     * @param array<int, array{Piece, Feed, EnergyPlan, list<Slot>}> $plans by piece, with when each of its steps is
      * @param array<int, EnergyStep> $steps by moment
      * @param array<string, int> $carried cells by kind of battery
      */
@@ -38,8 +41,23 @@ final readonly class NightEnergy
         private array $carried,
     ) {}
 
-    /** @param Collection<int, Moment> $moments those of the night, in time order */
-    public static function of(Night $night, User $user, Collection $moments, Answers $answers): self
+    /**
+     * As the night is solved as a whole.
+     *
+     * @param Collection<int, Moment> $moments those of the night, in time order
+     */
+    public static function ofScore(Night $night, User $user, Collection $moments, KnownLights $known): self
+    {
+        $shares = NightSolver::solve(NightBars::of($moments), $night->favour, $known)->shares();
+
+        return self::of($night, $user, $moments, static fn(Moment $m): float => $shares[$m->uid] ?? 0.0);
+    }
+
+    /**
+     * @param Collection<int, Moment> $moments those of the night, in time order
+     * @param \Closure(Moment): (float|null) $share of full power that a pop takes in a moment; 0 for no flash, null where nobody knows yet: that is taken at full power, the worst case
+     */
+    public static function of(Night $night, User $user, Collection $moments, \Closure $share): self
     {
         $rules = $night->venue->houseRules();
         $carried = self::cellsIn($user);
@@ -49,10 +67,10 @@ final readonly class NightEnergy
             $flash = $sharing->firstOrFail()->flash;
             $feed = self::feed($flash->figures(), $carried);
             $plan = EnergyPlan::of(
-                array_values($sharing->map(static fn(Moment $m): PlannedUse => self::use($m, $answers, $rules))->all()),
+                array_values($sharing->map(static fn(Moment $m): PlannedUse => self::use($m, $share($m) ?? 1.0, $rules))->all()),
                 $feed->source,
             );
-            $plans[(int) $id] = [$flash, $feed, $plan];
+            $plans[(int) $id] = [$flash, $feed, $plan, array_values($sharing->map(static fn(Moment $m): Slot => $m->slot())->all())];
             foreach ($sharing->values() as $i => $moment) {
                 $steps[$moment->id] = $plan->steps[$i];
             }
@@ -72,18 +90,17 @@ final readonly class NightEnergy
         return $battery === null ? 0 : $this->carried[$battery->value] ?? 0;
     }
 
-    /** A moment without an answer yet is taken at full power: the worst case. */
-    private static function use(Moment $moment, Answers $answers, HouseRules $rules): PlannedUse
+    private static function use(Moment $moment, float $share, HouseRules $rules): PlannedUse
     {
         $rate = $moment->plan->has('framesPerMinute') ? $moment->plan->number('framesPerMinute') : self::USUAL_RATE;
 
-        $isOff = $rules->forbidFlash($moment->slot()) || $moment->settings->record('look')->flag('withoutFlash');
+        $isOff = $share === 0.0 || $rules->forbidFlash($moment->slot()) || $moment->settings->record('look')->flag('withoutFlash');
 
         return PlannedUse::ofMinutes(
             $moment->name,
             (float) $moment->minutes,
             $isOff ? 0.0 : $rate,
-            $isOff ? self::NOTHING : $answers->for($moment)->share ?? 1.0,
+            $isOff ? self::NOTHING : $share,
         );
     }
 

@@ -57,6 +57,7 @@ final readonly class EnergyPlan
                 $use->framesPerMinute > 0.0 ? 60.0 / $use->framesPerMinute : INF,
                 $use->framesPerMinute * min(self::WARM, $use->minutes) * $use->share / self::HOT,
                 $changes,
+                $spent,
             );
         }
 

@@ -27,6 +27,8 @@ final readonly class EnergyStep
         public float $heat,
         /** Times that a set runs out in it. */
         public int $changes,
+        /** Sets that the night has drained by its end, part of the last included. */
+        public float $drained,
     ) {}
 
     /** Whether frames come faster than the unit is ready. */

@@ -54,6 +54,27 @@ final readonly class Score
     }
 
     /**
+     * Share of full power that a pop takes in each moment, over the time that its bars last; 0 for a flash that is off.
+     *
+     * @return array<string, float> by moment
+     */
+    public function shares(): array
+    {
+        $pops = $minutes = [];
+        foreach ($this->bars as $scored) {
+            $bar = $scored->bar;
+            $pops[$bar->moment] = ($pops[$bar->moment] ?? 0.0) + ($bar->until - $bar->from) * $scored->solution->best->output->share();
+            $minutes[$bar->moment] = ($minutes[$bar->moment] ?? 0) + $bar->until - $bar->from;
+        }
+        $shares = [];
+        foreach ($pops as $moment => $sum) {
+            $shares[$moment] = $sum / $minutes[$moment];
+        }
+
+        return $shares;
+    }
+
+    /**
      * How often a control is changed, and by how many clicks in all.
      *
      * @return array{int, int}

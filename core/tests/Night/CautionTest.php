@@ -23,7 +23,7 @@ final class CautionTest extends TestCase
     #[DataProvider('moments')]
     public function testIsToldExactlyWhereItApplies(array $presence, Movement $movement, float $distance, float $rate, ?float $heat, array $expected): void
     {
-        $energy = $heat === null ? null : new EnergyStep('Dance floor', 120.0, 15.0, 1.1, 1.2, 3.0, $heat, 0);
+        $energy = $heat === null ? null : new EnergyStep('Dance floor', 120.0, 15.0, 1.1, 1.2, 3.0, $heat, 0, 0.4);
         self::assertSame($expected, Caution::allFor($presence, $movement, $distance, $rate, $energy));
     }
 

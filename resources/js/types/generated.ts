@@ -290,6 +290,13 @@ export interface CardRoomDocument {
   readonly short: string;
 }
 
+/** The cards of a night. */
+export interface CardsData {
+  readonly score: ScoreDocument;
+  /** Name of the room of each bar. */
+  readonly rooms: readonly string[];
+}
+
 /** A control that is turned, or a thing that is changed, on the way into a bar. */
 export interface ChangeDocument {
   readonly control: Control;
@@ -518,15 +525,16 @@ export interface DriftDocument {
 
 /** Batteries over a night, by flash unit. */
 export interface EnergyData {
-  readonly night: NightData;
   readonly units: readonly UnitEnergy[];
-  /** Moments whose output is not reckoned yet; they count at full power. */
-  readonly pending: number;
 }
 
 /** What one moment takes out of the batteries. */
 export interface EnergyRow {
   readonly name: string;
+  /** Minutes since six in the morning. */
+  readonly from: number;
+  /** Minutes since six in the morning. */
+  readonly until: number;
   readonly pops: number;
   /** In full pops. */
   readonly energy: number;
@@ -540,6 +548,8 @@ export interface EnergyRow {
   readonly heat: number;
   /** Times that a set runs out in it. */
   readonly changes: number;
+  /** Sets that the night has drained by its end, part of the last included. */
+  readonly drained: number;
   /** Whether frames come faster than the unit is ready. */
   readonly waits: boolean;
   readonly overheats: boolean;

@@ -7,10 +7,10 @@ namespace App\Http\Controllers\Exchange;
 use App\Exchange\Csv;
 use App\Models\Night;
 use App\Models\User;
-use App\Planning\Answers;
 use App\Planning\NightEnergy;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
+use Kaddle\Core\Solve\KnownLights;
 
 /** The energy plan as a table, with all outputs reckoned. */
 final class DownloadEnergy
@@ -27,11 +27,10 @@ final class DownloadEnergy
         'Sets change',
     ];
 
-    public function __invoke(Night $night, #[CurrentUser] User $user): Response
+    public function __invoke(Night $night, #[CurrentUser] User $user, KnownLights $known): Response
     {
-        $moments = $night->wholeMoments();
         $rows = [];
-        foreach (NightEnergy::of($night, $user, $moments, Answers::of($moments, PHP_INT_MAX))->plans as [$flash, , $plan]) {
+        foreach (NightEnergy::ofScore($night, $user, $night->wholeMoments(), $known)->plans as [$flash, , $plan]) {
             foreach ($plan->steps as $step) {
                 $rows[] = [
                     $flash->name(), $step->name, round($step->pops), round($step->energy, 1), round($step->recycle, 2),

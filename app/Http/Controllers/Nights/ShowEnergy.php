@@ -7,22 +7,23 @@ namespace App\Http\Controllers\Nights;
 use App\Models\Night;
 use App\Models\User;
 use App\Pages\EnergyPage;
-use App\Planning\Answers;
+use App\Pages\Listings;
 use App\Planning\NightEnergy;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
+use Kaddle\Core\Solve\KnownLights;
 
-/** Batteries over a night. */
+/** Batteries over a night, as it is solved as a whole. */
 final class ShowEnergy
 {
-    public function __invoke(Night $night, #[CurrentUser] User $user): Response
+    public function __invoke(Night $night, #[CurrentUser] User $user, KnownLights $known): Response
     {
-        $moments = $night->wholeMoments();
-        $answers = Answers::of($moments);
-
         return Inertia::render('nights/Energy', [
-            'energy' => EnergyPage::of($night, NightEnergy::of($night, $user, $moments, $answers), $answers->pending),
+            'night' => Listings::night($night),
+            'energy' => Inertia::defer(static fn() => EnergyPage::of(
+                NightEnergy::ofScore($night, $user, $night->wholeMoments(), $known),
+            )),
         ]);
     }
 }

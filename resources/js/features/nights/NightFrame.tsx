@@ -14,6 +14,7 @@ export function NightFrame({ night, actions, children }: Props) {
   const path = usePage().url.split('?')[0];
   const sheets = [
     { href: `/nights/${night.id}`, label: 'Score' },
+    { href: `/nights/${night.id}/cards`, label: 'Cards' },
     { href: `/nights/${night.id}/timetable`, label: 'Timetable' },
     { href: `/nights/${night.id}/kit`, label: 'Kit check' },
     { href: `/nights/${night.id}/energy`, label: 'Energy' },
@@ -28,13 +29,13 @@ export function NightFrame({ night, actions, children }: Props) {
             </Link>
             , <time dateTime={night.heldOn}>{night.heldOnInWords}</time>
           </p>
-          <nav aria-label="Sheets of the night" className="flex gap-1 rounded-md border border-edge bg-raised p-0.5">
+          <nav aria-label="Sheets of the night" className="flex max-w-full gap-1 overflow-x-auto rounded-md border border-edge bg-raised p-0.5">
             {sheets.map(({ href, label }) => (
               <Link
                 key={href}
                 href={href}
                 aria-current={path === href ? 'page' : undefined}
-                className="flex min-h-9 items-center rounded px-3 text-sm font-medium aria-[current]:bg-ink aria-[current]:text-ground"
+                className="flex min-h-9 items-center rounded px-3 text-sm font-medium whitespace-nowrap focus-visible:outline-offset-[-3px] aria-[current]:bg-ink aria-[current]:text-ground"
               >
                 {label}
               </Link>

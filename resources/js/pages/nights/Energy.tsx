@@ -1,24 +1,28 @@
+import { Deferred } from '@inertiajs/react';
+import { EnergyChart } from '@/features/nights/EnergyChart';
 import { NightFrame } from '@/features/nights/NightFrame';
-import { Pending } from '@/features/nights/Pending';
-import { usePending } from '@/features/nights/usePending';
 import { percent } from '@/lib/format';
-import type { EnergyData, EnergyRow, UnitEnergy } from '@/types/generated';
+import type { EnergyData, EnergyRow, NightData, UnitEnergy } from '@/types/generated';
 import { FileLink } from '@/ui/FileLink';
 
 const HEADS = ['Moment', 'Pops', 'Full pops', 'Ready after', 'Planned pause', 'Heat', 'Set to change'];
 
-export default function Energy({ energy }: { readonly energy: EnergyData }) {
-  usePending(energy.pending, 'energy');
-  const all = energy.units.reduce((sum, unit) => sum + unit.rows.length, 0);
+interface Props {
+  readonly night: NightData;
+  /** Comes after the page. */
+  readonly energy?: EnergyData;
+}
+
+export default function Energy({ night, energy }: Props) {
   return (
-    <NightFrame night={energy.night}>
-      <Pending pending={energy.pending} all={all} />
-      {energy.units.map((unit, i) => (
-        <Unit key={`${unit.name} ${i}`} unit={unit} />
-      ))}
+    <NightFrame night={night}>
+      <Deferred data="energy" fallback={<p role="status">The night is being solved …</p>}>
+        {energy?.units.map((unit, i) => <Unit key={`${unit.name} ${i}`} unit={unit} />)}
+      </Deferred>
       <p className="flex flex-wrap gap-x-6">
-        <FileLink href={`/nights/${energy.night.id}/energy.csv`}>Energy plan (CSV)</FileLink>
+        <FileLink href={`/nights/${night.id}/energy.csv`}>Energy plan (CSV)</FileLink>
       </p>
+      <p className="max-w-prose">Outputs are those of the night’s score: what is turned there is what drains here.</p>
       <p className="max-w-prose text-faint">
         A pop takes its share of full power out of a set, and waits that share of the full recycle time, up to twice as long as the set drains. Standby, preflashes and cold cells come on top: that is what the fifth to spare is for.
         Heat is counted over ten minutes against thirty full pops, a cautious figure for small units; the maker’s own limit decides.
@@ -40,6 +44,7 @@ function Unit({ unit }: { readonly unit: UnitEnergy }) {
         {Math.round(unit.pops)} pops, {unit.energy} full pops in all: {unit.setsUsed.toFixed(1)} sets of {unit.cells}. <strong>Carry {unit.carry} for each unit</strong>
         {unit.has !== null && (unit.isEnough ? `; the bag has ${unit.has}.` : <span className="font-medium text-alarm">; the bag has {unit.has}.</span>)}
       </p>
+      <EnergyChart unit={unit} />
       <div className="overflow-x-auto" role="region" aria-label={`Energy of ${unit.name}`} tabIndex={0}>
         <table className="w-full text-left">
           <thead className="text-sm text-faint">

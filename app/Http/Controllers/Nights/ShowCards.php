@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Nights;
+
+use App\Models\Night;
+use App\Pages\CardsPage;
+use App\Pages\Listings;
+use Inertia\Inertia;
+use Inertia\Response;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Words\Voice;
+
+/** The cards of a night, to be printed or looked through. */
+final class ShowCards
+{
+    public function __invoke(Night $night, KnownLights $known, Voice $voice): Response
+    {
+        return Inertia::render('nights/Cards', [
+            'night' => Listings::night($night),
+            'cards' => Inertia::defer(static fn() => CardsPage::of($night, $known, $voice)),
+        ]);
+    }
+}
