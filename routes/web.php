@@ -50,6 +50,8 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/nights/{night}/document', Exchange\ExportNight::class)->can('view', 'night');
     Route::get('/nights/{night}/calendar', Exchange\DownloadCalendar::class)->can('view', 'night');
+    Route::get('/nights/{night}/score', Exchange\ExportScore::class)->can('view', 'night');
+    Route::get('/nights/{night}/score.csv', Exchange\DownloadScore::class)->can('view', 'night');
     Route::get('/nights/{night}/timetable.csv', Exchange\DownloadTimetable::class)->can('view', 'night');
     Route::get('/nights/{night}/kit.csv', Exchange\DownloadKit::class)->can('view', 'night');
     Route::get('/nights/{night}/energy.csv', Exchange\DownloadEnergy::class)->can('view', 'night');

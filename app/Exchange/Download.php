@@ -15,9 +15,9 @@ final class Download
     /**
      * For people to read.
      *
-     * @param array<string, mixed> $document
+     * @param array<string, mixed>|object $document
      */
-    public static function json(string $name, array $document): JsonResponse
+    public static function json(string $name, array|object $document): JsonResponse
     {
         return (new JsonResponse($document, options: JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION))
             ->header('Content-Disposition', self::named($name, 'json'));

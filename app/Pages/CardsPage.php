@@ -20,14 +20,14 @@ final class CardsPage
 {
     private function __construct() {}
 
-    public static function of(Night $night, KnownLights $known, Voice $voice): CardsData
+    public static function of(Night $night, KnownLights $known, Voice $voice, bool $withCards = true): CardsData
     {
         $moments = $night->wholeMoments();
         $score = NightSolver::solve(NightBars::of($moments), $night->favour, $known);
         $rooms = $moments->mapWithKeys(static fn(Moment $m): array => [$m->uid => $m->room->name])->all();
 
         return new CardsData(
-            ScoreDocument::of($score, $voice, ClickCard::allOf($score, $voice->unit->cardStep(), $known)),
+            ScoreDocument::of($score, $voice, $withCards ? ClickCard::allOf($score, $voice->unit->cardStep(), $known) : []),
             array_map(static fn(ScoredBar $b): string => $rooms[$b->bar->moment], $score->bars),
         );
     }

@@ -26,7 +26,7 @@ final class NightPaper
     public static function of(Night $night, Paper $paper, User $user, KnownLights $known, Voice $voice): string
     {
         $shown = ['night' => $night, 'voice' => $voice] + match ($paper) {
-            Paper::Cards, Paper::CardsDark, Paper::Page => self::cards($night, $paper === Paper::CardsDark, $known, $voice),
+            Paper::Cards, Paper::CardsDark, Paper::Page => self::cards($night, $paper, $known, $voice),
             Paper::Score => ['sheet' => ScoreSheet::of(ScorePage::of($night, null, $known, $voice), $voice)],
             Paper::Packing => self::packing($night, $user, $known, $voice),
         };
@@ -35,11 +35,11 @@ final class NightPaper
     }
 
     /** @return array<string, mixed> */
-    private static function cards(Night $night, bool $isDark, KnownLights $known, Voice $voice): array
+    private static function cards(Night $night, Paper $paper, KnownLights $known, Voice $voice): array
     {
-        $cards = CardsPage::of($night, $known, $voice);
+        $cards = CardsPage::of($night, $known, $voice, $paper !== Paper::Page);
 
-        return ['score' => $cards->score, 'rooms' => $cards->rooms, 'dark' => $isDark];
+        return ['score' => $cards->score, 'rooms' => $cards->rooms, 'dark' => $paper === Paper::CardsDark];
     }
 
     /** @return array<string, mixed> */

@@ -19,6 +19,7 @@ use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\EnergyStep;
 use Kaddle\Core\Power\PlannedUse;
 use Kaddle\Core\Score\NightSolver;
+use Kaddle\Core\Score\Score;
 use Kaddle\Core\Solve\KnownLights;
 
 /** Batteries over a night, one plan for each flash unit that is used in it. */
@@ -48,7 +49,13 @@ final readonly class NightEnergy
      */
     public static function ofScore(Night $night, User $user, Collection $moments, KnownLights $known): self
     {
-        $shares = NightSolver::solve(NightBars::of($moments), $night->favour, $known)->shares();
+        return self::by(NightSolver::solve(NightBars::of($moments), $night->favour, $known), $night, $user, $moments);
+    }
+
+    /** @param Collection<int, Moment> $moments those of the night that the score is of, in time order */
+    public static function by(Score $score, Night $night, User $user, Collection $moments): self
+    {
+        $shares = $score->shares();
 
         return self::of($night, $user, $moments, static fn(Moment $m): float => $shares[$m->uid] ?? 0.0);
     }

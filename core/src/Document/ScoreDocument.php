@@ -8,6 +8,7 @@ use Kaddle\Core\Card\ClickCard;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
+use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Words\Voice;
 
 /** A night solved as a whole. Schema: score.schema.json. */
@@ -21,6 +22,8 @@ final readonly class ScoreDocument
     private function __construct(
         /** Format of this document. */
         public int $version,
+        /** Edition of the engine that made it: another may answer otherwise. */
+        public int $engine,
         /** What the night is to be good at. */
         public Favour $favour,
         /** What all changes cost, in turns of a wheel under a finger. */
@@ -42,6 +45,7 @@ final readonly class ScoreDocument
     {
         return new self(
             1,
+            MomentSolver::EDITION,
             $score->favour,
             round($score->turns(), 1),
             round($score->turnsAlone, 1),

@@ -1159,6 +1159,8 @@ export interface ScoreData {
 export interface ScoreDocument {
   /** Format of this document. */
   readonly version: number;
+  /** Edition of the engine that made it: another may answer otherwise. */
+  readonly engine: number;
   /** What the night is to be good at. */
   readonly favour: Favour;
   /** What all changes cost, in turns of a wheel under a finger. */

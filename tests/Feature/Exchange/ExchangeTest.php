@@ -11,9 +11,14 @@ use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Kaddle\Core\Card\ClickCard;
+use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Exchange\DocumentReader;
+use Kaddle\Core\Exchange\NightBars;
+use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Tests\Exchange\HostileDocuments;
+use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Component\VCalendar;
@@ -184,10 +189,46 @@ final class ExchangeTest extends TestCase
         self::assertCount(14, $calendar->select('VEVENT'));
         $plain = str_replace("\r\n ", '', $text); // long lines are folded
         self::assertStringContainsString('DTSTART;TZID=Europe/Oslo:20270918T193000', $plain);
-        self::assertStringContainsString('Settings: 1/40 s\\, f/4\\, ISO 1250\\, head: left wall', $plain);
+        self::assertMatchesRegularExpression('~From 19:30: 1/\d+ s\\\\, f/4\\\\, ISO \d+\\\\, head: left wall\\\\, output 1/\d+[^.]*\. Turn: lens: Fast 35~u', $plain);
+        self::assertStringContainsString("SUMMARY:Vows\\, Wedding of Runa and Joss\r\n", $plain);
+        self::assertStringContainsString("X-WR-CALNAME:Wedding of Runa and Joss\r\n", $plain);
+        self::assertStringNotContainsString('VALARM', $text);
         self::assertStringContainsString('A baby is there', $plain);
         self::assertStringContainsString('TZID=Europe/Oslo:20270919T005000', $plain, 'after midnight it is the next day');
         self::assertStringContainsString("TZOFFSETFROM:+0200\r\nTZOFFSETTO:+0100", $text);
+    }
+
+    public function testTheSameEventsComeFromAnotherMachineAndCountUp(): void
+    {
+        $user = $this->demo();
+        $night = $this->first($user);
+        $this->actingAs($user);
+        $of = static fn(string $name, string $text): array => preg_match_all("~^$name:(.*)\r$~m", $text, $found) > 0 ? $found[1] : [];
+        $before = (string) $this->get("/nights/{$night->id}/calendar")->getContent();
+        $this->travel(3)->minutes();
+        $night->moments()->firstOrFail()->update(['minutes' => 17]);
+        $after = (string) $this->get("/nights/{$night->id}/calendar?reminders=1")->getContent();
+        self::assertSame($of('UID', $before), $of('UID', $after));
+        self::assertGreaterThan((int) $of('SEQUENCE', $before)[0], (int) $of('SEQUENCE', $after)[0]);
+        self::assertContains('Lens: Portrait 85', $of('DESCRIPTION', $after));
+        $document = (string) $this->get("/nights/{$night->id}/document")->getContent();
+        $other = $this->person('Elsewhere');
+        $this->actingAs($other);
+        $this->take($document);
+        self::assertSame($of('UID', $before), $of('UID', (string) $this->get("/nights/{$this->first($other)->id}/calendar")->getContent()));
+    }
+
+    public function testTheScoreLeavesAsTheShellTellsIt(): void
+    {
+        $user = $this->demo();
+        $night = $this->first($user);
+        $this->actingAs($user);
+        $read = DocumentReader::fromJson((string) $this->get("/nights/{$night->id}/document")->getContent());
+        $score = NightSolver::solve(NightBars::of($read), $night->favour);
+        $told = ScoreDocument::of($score, Voice::plain(), ClickCard::allOf($score, 0.5));
+        $sent = (string) $this->get("/nights/{$night->id}/score")->assertOk()->getContent();
+        self::assertJsonStringEqualsJsonString(json_encode($told, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), $sent);
+        self::assertStringContainsString('"19:30","20:20","Supper in the ropewalk","Ropewalk hall"', (string) $this->get("/nights/{$night->id}/score.csv")->getContent());
     }
 
     /** On 31 October 2027 the clocks go back at three; the hour from two comes twice. */
@@ -206,7 +247,7 @@ final class ExchangeTest extends TestCase
         $night = $this->first($user);
         $night->moments()->firstOrFail()->update(['name' => '=1+1 "quoted"']);
         $this->actingAs($user);
-        foreach (['timetable.csv' => 15, 'kit.csv' => 12 * 8 + 2 * 4 + 1, 'energy.csv' => 15] as $file => $lines) {
+        foreach (['timetable.csv' => 15, 'score.csv' => 15, 'kit.csv' => 12 * 8 + 2 * 4 + 1, 'energy.csv' => 15] as $file => $lines) {
             $text = (string) $this->get("/nights/{$night->id}/$file")->assertOk()->getContent();
             self::assertSame($lines, substr_count($text, "\r\n"), $file);
             self::assertStringContainsString('"\'=1+1 ""quoted"""', $text, $file);

@@ -31,7 +31,7 @@ final class ForbiddenFlashTest extends TestCase
             ->where('kit.rows.3.cells.0.head', 'Off')->where('kit.rows.3.cells.0.way', 'without flash, Fast 35'));
         $this->get("$night/energy")->assertInertia(static fn(AssertableInertia $page) => $page->loadDeferredProps(static fn(AssertableInertia $energy) => $energy
             ->where('energy.units.0.rows.3.pops', static fn(int|float $n): bool => (float) $n === 0.0)->where('energy.units.0.rows.3.energy', static fn(int|float $n): bool => (float) $n === 0.0)->where('energy.units.0.rows.3.heat', static fn(int|float $n): bool => (float) $n === 0.0)));
-        self::assertStringContainsString('head: off\, output off', str_replace("\r\n ", '', (string) $this->get("$night/calendar")->assertOk()->getContent()));
+        self::assertStringContainsString('head: off\, output off.', str_replace("\r\n ", '', (string) $this->get("$night/calendar")->assertOk()->getContent()));
         self::assertMatchesRegularExpression('/"Vows".*"Off","off"/', (string) $this->get("$night/timetable.csv")->getContent());
         self::assertMatchesRegularExpression('/"Vows","without flash, Fast 35","Off"/', (string) $this->get("$night/kit.csv")->getContent());
         self::assertMatchesRegularExpression('/"Vows","?0"?,"?0"?/', (string) $this->get("$night/energy.csv")->getContent());

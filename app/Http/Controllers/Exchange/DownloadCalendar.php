@@ -9,16 +9,33 @@ use App\Exchange\Download;
 use App\Models\Night;
 use App\Models\User;
 use App\Pages\TimetablePage;
+use App\Planning\NightBars;
+use App\Planning\NightEnergy;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Kaddle\Core\Document\ScoreDocument;
+use Kaddle\Core\Score\NightSolver;
+use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Words\Voice;
 
-/** The timetable for a calendar, with all settings reckoned. */
+/** A night for a calendar, with the settings of its score; with reminders where they are asked for. */
 final class DownloadCalendar
 {
-    public function __invoke(Night $night, #[CurrentUser] User $user): Response
+    public function __invoke(Night $night, Request $request, #[CurrentUser] User $user, KnownLights $known): Response
     {
-        return new Response(Calendar::of($night, TimetablePage::of($night, $user, Voice::plain(), PHP_INT_MAX)), 200, [
+        $moments = $night->wholeMoments();
+        $score = NightSolver::solve(NightBars::of($moments), $night->favour, $known);
+        $calendar = Calendar::of(
+            $night,
+            $moments,
+            TimetablePage::of($night, $user, Voice::plain(), 0),
+            ScoreDocument::of($score, Voice::plain()),
+            NightEnergy::by($score, $night, $user, $moments),
+            $request->query('reminders') === '1',
+        );
+
+        return new Response($calendar, 200, [
             'Content-Type' => 'text/calendar; charset=UTF-8',
             'Content-Disposition' => Download::named($night->name, 'ics'),
         ]);

@@ -5,6 +5,7 @@ import { ScoreTable } from '@/features/score/ScoreTable';
 import type { Favour, FavourChoice, NightData, ScoreData } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
+import { FileLink } from '@/ui/FileLink';
 
 interface Props {
   readonly night: NightData;
@@ -86,6 +87,10 @@ function Solved({ score, path }: { readonly score: ScoreData; readonly path: str
       </div>
       <ScoreChart score={score} />
       <ScoreTable score={score} />
+      <p className="flex flex-wrap gap-x-6">
+        <FileLink href={`${path}/score.csv`}>The score as a table (CSV)</FileLink>
+        <FileLink href={`${path}/score`}>The score with its cards (JSON)</FileLink>
+      </p>
     </>
   );
 }

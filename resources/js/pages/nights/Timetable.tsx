@@ -35,10 +35,12 @@ export default function Timetable({ timetable }: { readonly timetable: Timetable
       <div className="flex flex-wrap items-center justify-between gap-x-6">
         <p>
           {timetable.sunset === null ? 'No sunset this evening' : `Sunset at ${time(timetable.sunset)}`}, by the clocks of {timetable.zone}. Drag a bar to move a moment, or use the
-          arrow keys on it.
+          arrow keys on it. Settings here are those
+          of each moment by itself; the score and the cards have those of the night.
         </p>
         <p className="flex flex-wrap gap-x-6">
           <FileLink href={`/nights/${night.id}/calendar`}>Calendar (ICS)</FileLink>
+          <FileLink href={`/nights/${night.id}/calendar?reminders=1`}>Calendar with reminders (ICS)</FileLink>
           <FileLink href={`/nights/${night.id}/timetable.csv`}>Table (CSV)</FileLink>
           <FileLink href={`/nights/${night.id}/document`}>The night as JSON</FileLink>
         </p>
