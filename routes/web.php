@@ -42,6 +42,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/nights', Nights\ListNights::class)->name('nights.index');
     Route::get('/nights/{night}', Nights\ShowScore::class)->can('view', 'night')->name('nights.show');
     Route::get('/nights/{night}/timetable', Nights\ShowTimetable::class)->can('view', 'night')->name('nights.timetable');
+    Route::post('/nights/{night}/change', Nights\TryChange::class)->can('view', 'night');
     Route::get('/nights/{night}/cards', Nights\ShowCards::class)->can('view', 'night')->name('nights.cards');
     Route::get('/nights/{night}/carry', Nights\CarryCards::class)->can('view', 'night')->name('nights.carry');
     Route::get('/nights/{night}/paper/{paper}', Exchange\DownloadPaper::class)->can('view', 'night');
@@ -88,6 +89,8 @@ Route::middleware(['auth', InTurn::class])->group(static function (): void {
     Route::put('/account/voice', Account\SaveVoice::class);
     Route::post('/nights', Nights\StartNight::class);
     Route::put('/nights/{night}', Nights\SaveNight::class)->can('update', 'night');
+    Route::put('/nights/{night}/change', Nights\KeepChange::class)->can('update', 'night');
+    Route::delete('/nights/{night}/change', Nights\UndoChange::class)->can('update', 'night');
     Route::put('/nights/{night}/favour', Nights\ChooseFavour::class)->can('update', 'night');
     Route::delete('/nights/{night}', Nights\DeleteNight::class)->can('delete', 'night');
     Route::post('/nights/{night}/copy', Nights\CopyNight::class)->can('view', 'night');

@@ -33,9 +33,11 @@ final class Exporter
     /**
      * With its place and all gear that it uses, so that it stands on its own.
      *
+     * @param list<Piece> $beside gear that it does not use
+     *
      * @return array<string, mixed>
      */
-    public static function night(Night $night): array
+    public static function night(Night $night, array $beside = []): array
     {
         $moments = $night->wholeMoments();
         $pieces = $moments->flatMap(
@@ -48,7 +50,7 @@ final class Exporter
             'date' => $night->held_on->toDateString(),
             'favour' => $night->favour->value,
             'place' => self::venue($night->venue),
-            'pieces' => self::pieces($pieces->unique('id')->sortBy('id')),
+            'pieces' => self::pieces($pieces->concat($beside)->unique('id')->sortBy('id')),
             'moments' => array_values($moments->map(self::moment(...))->all()),
         ];
     }

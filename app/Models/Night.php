@@ -22,17 +22,18 @@ use Kaddle\Core\Score\Favour;
  * @property string $name
  * @property CarbonImmutable $held_on the day on which it begins
  * @property Favour $favour what it is to be good at
+ * @property array{sentence: string, before: string, after: string}|null $kept the last change of it as a whole: what it was, the document before, and a print of the one after
  * @property Venue $venue
  */
 final class Night extends Model
 {
     use KeepsIdentity;
 
-    protected $fillable = ['uid', 'venue_id', 'name', 'held_on', 'favour'];
+    protected $fillable = ['uid', 'venue_id', 'name', 'held_on', 'favour', 'kept'];
 
-    protected $casts = ['held_on' => 'immutable_date', 'favour' => Favour::class];
+    protected $casts = ['held_on' => 'immutable_date', 'favour' => Favour::class, 'kept' => 'array'];
 
-    protected $attributes = ['favour' => Favour::FewestTurns->value];
+    protected $attributes = ['favour' => Favour::FewestTurns->value, 'kept' => null];
 
     /** @return BelongsTo<Venue, $this> */
     public function venue(): BelongsTo

@@ -15,6 +15,7 @@ use App\Models\Moment;
 use App\Models\Night;
 use App\Planning\BenchHistory;
 use App\Planning\NightBars;
+use Illuminate\Support\Collection;
 use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\Sunset;
@@ -48,12 +49,41 @@ final class ScorePage
         );
     }
 
-    /** @param Favour|null $other to be laid over it; null for nothing */
-    public static function of(Night $night, ?Favour $other, KnownLights $known, Voice $voice): ScoreData
+    /** @param Favour|null $over to be laid over it; null for nothing */
+    public static function of(Night $night, ?Favour $over, KnownLights $known, Voice $voice): ScoreData
     {
         $moments = $night->wholeMoments();
         $bars = NightBars::of($moments);
         $score = NightSolver::solve($bars, $night->favour, $known);
+        $other = $over === null ? null : NightSolver::solve($bars, $over, $known);
+
+        return self::data($night, $moments, $score, $other === null ? null : new ScoreOther(
+            $over->inWords(),
+            ScoreWords::difference(Difference::between($score, $other)),
+            array_map(self::places(...), $other->bars),
+        ), $voice);
+    }
+
+    /**
+     * A night in which something turned out otherwise, with the one that was planned laid over it.
+     *
+     * @param Collection<int, Moment> $moments of the changed one
+     */
+    public static function changed(Night $planned, Night $changed, Collection $moments, KnownLights $known, Voice $voice): ScoreData
+    {
+        $before = NightSolver::solve(NightBars::of($planned->wholeMoments()), $planned->favour, $known);
+        $score = NightSolver::solve(NightBars::of($moments), $changed->favour, $known);
+
+        return self::data($changed, $moments, $score, new ScoreOther(
+            'As planned',
+            ScoreWords::changed($before, $score),
+            array_map(self::places(...), $before->bars),
+        ), $voice);
+    }
+
+    /** @param Collection<int, Moment> $moments */
+    private static function data(Night $night, Collection $moments, Score $score, ?ScoreOther $other, Voice $voice): ScoreData
+    {
         $sunset = Sunset::on($night->held_on->toDateString(), $night->venue->place())?->format('H:i');
 
         return new ScoreData(
@@ -63,17 +93,7 @@ final class ScorePage
             array_map(static fn(HouseRule $r): ScoreRule => self::rule($r, $voice), $night->venue->houseRules()->all),
             array_map(self::places(...), $score->bars),
             ScoreDocument::of($score, $voice),
-            $other === null || $other === $night->favour ? null : self::other($score, NightSolver::solve($bars, $other, $known)),
-        );
-    }
-
-    private static function other(Score $score, Score $other): ScoreOther
-    {
-        return new ScoreOther(
-            $other->favour,
-            $other->favour->inWords(),
-            ScoreWords::difference(Difference::between($score, $other)),
-            array_map(self::places(...), $other->bars),
+            $other,
         );
     }
 

@@ -9,6 +9,7 @@ use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Control;
 use Kaddle\Core\Score\Difference;
 use Kaddle\Core\Score\Favour;
+use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
 
 /** What is changed from one moment of a night to the next, and why, in words. */
@@ -91,6 +92,22 @@ final class ScoreWords
                 ? 'No room and no face moves.'
                 : sprintf('Rooms and faces move by at most %s.', Stops::of($difference->level)->amount()),
         );
+    }
+
+    /** What became of a night in which something turned out otherwise: "14 turns more. Not as wished any more: First dance." */
+    public static function changed(Score $before, Score $after): string
+    {
+        $turns = (int) round($after->turns() - $before->turns());
+        $short = static fn(Score $score): array => array_values(array_unique(array_map(
+            static fn(ScoredBar $b): string => $b->bar->name,
+            array_filter($score->bars, static fn(ScoredBar $b): bool => !$b->solution->isFeasible()),
+        )));
+        $lost = array_diff($short($after), $short($before));
+        $won = array_diff($short($before), $short($after));
+
+        return sprintf('%s.', $turns === 0 ? 'As many turns' : sprintf('%d %s %s', abs($turns), abs($turns) === 1 ? 'turn' : 'turns', $turns < 0 ? 'fewer' : 'more'))
+            . ($lost === [] ? '' : ' Not as wished any more: ' . implode(', ', $lost) . '.')
+            . ($won === [] ? '' : ' As wished now: ' . implode(', ', $won) . '.');
     }
 
     private static function average(string $of, float $stops, string $more, string $less): string

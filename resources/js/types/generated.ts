@@ -6,6 +6,8 @@ export type AskPart = 'room-level' | 'output' | 'trail-length' | 'trail-seen' | 
 
 export type CameraMoveKind = 'still' | 'twist' | 'sweep' | 'tilt' | 'zoom';
 
+export type ChangeKind = 'dimmed' | 'late' | 'moved' | 'ceiling' | 'unit-gone' | 'lens-gone' | 'no-flash';
+
 export type Clock = '24' | '12';
 
 export type Control = 'shutter' | 'aperture' | 'iso' | 'output' | 'head' | 'flash' | 'modifier' | 'gel' | 'lens' | 'unit' | 'body';
@@ -297,6 +299,29 @@ export interface CardsData {
   readonly rooms: readonly string[];
 }
 
+/** Something that may turn out otherwise. */
+export interface ChangeChoice {
+  readonly what: ChangeKind;
+  readonly name: string;
+  /** Fields of its form. */
+  readonly fields: readonly string[];
+}
+
+/** What may turn out otherwise in a night, and what was kept of it. */
+export interface ChangeData {
+  readonly kinds: readonly ChangeChoice[];
+  /** Of the place. */
+  readonly rooms: readonly Named[];
+  /** Of the bag. */
+  readonly lenses: readonly Named[];
+  /** Of the bag. */
+  readonly flashes: readonly Named[];
+  /** What was kept last, in a sentence; null for nothing. */
+  readonly kept: string | null;
+  /** Whether it can be taken back. */
+  readonly canUndo: boolean;
+}
+
 /** A control that is turned, or a thing that is changed, on the way into a bar. */
 export interface ChangeDocument {
   readonly control: Control;
@@ -308,6 +333,13 @@ export interface ChangeDocument {
   readonly label: string;
   /** What it would cost to leave it. */
   readonly why: string;
+}
+
+/** The score of a night in which one thing turned out otherwise; over it lies the one that was planned. */
+export interface ChangedScore {
+  /** "From 21:00 the light is 2 stops darker." */
+  readonly sentence: string;
+  readonly score: ScoreData;
 }
 
 /** One control: where to turn it, what decided that, and the clicks around it. */
@@ -879,6 +911,12 @@ export interface MomentDraft {
   readonly focalLength: number;
 }
 
+/** Something to choose by its identity. */
+export interface Named {
+  readonly uid: string;
+  readonly name: string;
+}
+
 /** A night in a list. */
 export interface NightData {
   readonly id: number;
@@ -1205,11 +1243,10 @@ export interface ScoreMoment {
   readonly points: readonly ScorePoint[];
 }
 
-/** The same night solved for something else, to be laid over it. */
+/** Another score of the same evening, to be laid over it. */
 export interface ScoreOther {
-  readonly favour: Favour;
   readonly name: string;
-  /** What it would change, in a sentence. */
+  /** How they differ, in a sentence. */
   readonly sentence: string;
   /** Where the controls would stand in each bar. */
   readonly places: readonly ScorePlaces[];

@@ -63,6 +63,10 @@ final class HostileInputTest extends TestCase
         yield 'redo' => ['POST', '/moments/MOMENT/redo', ['revision']];
         yield 'time' => ['PUT', '/moments/MOMENT/time', ['starts', 'minutes']];
         yield 'hold' => ['PUT', '/moments/MOMENT/hold', ['revision', 'shutter', 'aperture', 'iso']];
+        $change = ['what', 'from', 'until', 'stops', 'minutes', 'room', 'to', 'finish', 'piece', 'other'];
+        yield 'a change, tried' => ['POST', '/nights/NIGHT/change', $change];
+        yield 'a change, kept' => ['PUT', '/nights/NIGHT/change', $change];
+        yield 'a change, taken back' => ['DELETE', '/nights/NIGHT/change', ['x']];
         yield 'favour' => ['PUT', '/nights/NIGHT/favour', ['favour']];
         yield 'plan' => ['PUT', '/moments/MOMENT/plan', ['revision', 'roomId', 'name', 'starts', 'minutes', 'nearest', 'farthest', 'depth', 'clothing', 'movement', 'behind', 'view', 'presence', 'framesPerMinute', 'skipped', 'notes', 'marks']];
         yield 'delete a moment' => ['DELETE', '/moments/MOMENT', ['x']];

@@ -65,6 +65,55 @@ final class ScoreTest extends TestCase
         self::assertSame($this->score($night)['places'], $other['places']);
     }
 
+    public function testWhatTurnsOutOtherwiseIsShownKeptAndTakenBack(): void
+    {
+        $night = $this->evening($this->person());
+        $planned = $this->score($night);
+        $document = (string) $this->get("/nights/{$night->id}/document")->getContent();
+        $dimmed = ['what' => 'dimmed', 'from' => '21:00', 'stops' => -1];
+
+        $tried = $this->postJson("/nights/{$night->id}/change", $dimmed)->assertOk();
+        self::assertSame('From 21:00 the light is 1 stop darker.', $tried->json('sentence'));
+        self::assertSame($planned['places'], $tried->json('score.other.places'));
+        self::assertNotSame($planned['score'], $tried->json('score.score'));
+        self::assertSame($document, (string) $this->get("/nights/{$night->id}/document")->getContent(), 'nothing is stored');
+
+        $this->put("/nights/{$night->id}/change", $dimmed)->assertRedirect("/nights/{$night->id}")->assertSessionHasNoErrors();
+        self::assertSame($tried->json('score.score'), $this->score($night)['score'], 'what was shown is what is kept');
+        $this->delete("/nights/{$night->id}/change")->assertSessionHasNoErrors();
+        self::assertSame($document, (string) $this->get("/nights/{$night->id}/document")->getContent());
+        $this->delete("/nights/{$night->id}/change")->assertSessionHasErrors('page');
+
+        $this->put("/nights/{$night->id}/change", $dimmed);
+        $night->moments()->firstOrFail()->update(['minutes' => 11]);
+        $this->delete("/nights/{$night->id}/change")->assertSessionHasErrors('page');
+        self::assertSame(11, $night->moments()->firstOrFail()->minutes, 'nothing that came later is lost');
+    }
+
+    public function testAChangeThatDoesNotFitIsRefusedAndNothingIsStored(): void
+    {
+        $night = $this->evening($this->person());
+        $first = $night->moments()->firstOrFail()->room;
+        $small = $first->replicate(['uid', 'moments_count'])->fill(['name' => 'Cupboard', 'length_m' => 2.5, 'width_m' => 2.5]);
+        $small->save();
+        $document = (string) $this->get("/nights/{$night->id}/document")->getContent();
+        foreach ([
+            [['what' => 'moved', 'room' => $first->uid, 'to' => $small->uid], 'what'],
+            [['what' => 'lens-gone', 'piece' => $first->uid, 'other' => $first->uid], 'piece'],
+            [['what' => 'dimmed', 'stops' => 'NaN'], 'stops'],
+            [['what' => 'no-flash', 'from' => '23:00', 'until' => '21:00'], 'until'],
+        ] as [$change, $field]) {
+            $this->postJson("/nights/{$night->id}/change", $change)->assertUnprocessable()->assertJsonValidationErrors($field);
+            $this->put("/nights/{$night->id}/change", $change)->assertSessionHasErrors($field);
+        }
+        self::assertNull($night->refresh()->kept);
+        self::assertSame($document, (string) $this->get("/nights/{$night->id}/document")->getContent());
+        $this->actingAs($this->person('Other'));
+        $this->postJson("/nights/{$night->id}/change", ['what' => 'no-flash'])->assertNotFound();
+        $this->put("/nights/{$night->id}/change", ['what' => 'no-flash'])->assertNotFound();
+        $this->delete("/nights/{$night->id}/change")->assertNotFound();
+    }
+
     public function testWhatIsHeldStandsAndWhatIsLeftOutIsNotSolved(): void
     {
         $night = $this->evening($this->person());

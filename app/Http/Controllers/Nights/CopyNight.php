@@ -20,7 +20,7 @@ final class CopyNight
     {
         $asked = NightForm::changes()->whole($request->post());
         Quota::nights($user);
-        $copy = $night->replicate(['uid'])->fill(['name' => $asked->text('name'), 'held_on' => $asked->text('heldOn')]);
+        $copy = $night->replicate(['uid', 'kept'])->fill(['name' => $asked->text('name'), 'held_on' => $asked->text('heldOn')]);
         $copy->save();
         foreach ($night->moments as $moment) {
             $copy->moments()->save($moment->replicate(Moment::OWN));

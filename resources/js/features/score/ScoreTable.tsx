@@ -4,7 +4,7 @@ import type { ScoreData } from '@/types/generated';
 import { Hold } from './Hold';
 
 /** The same night to read: what stands when, what is changed and why. */
-export function ScoreTable({ score }: { readonly score: ScoreData }) {
+export function ScoreTable({ score, canHold }: { readonly score: ScoreData; readonly canHold: boolean }) {
   const { time } = useReader();
   const moments = new Map(score.moments.map((moment) => [moment.uid, moment]));
   return (
@@ -25,7 +25,7 @@ export function ScoreTable({ score }: { readonly score: ScoreData }) {
             <span>{bar.iso}</span>
             {bar.output === 'off' ? <span>Flash off</span> : <span>{`Output ${bar.output}`}</span>}
             {bar.output !== 'off' && <span>{`Head: ${bar.head.toLowerCase()}`}</span>}
-            <Hold moment={moments.get(bar.moment)} places={score.places[i]} />
+            {canHold && <Hold moment={moments.get(bar.moment)} places={score.places[i]} />}
           </div>
           <p className="text-sm text-faint">
             {`Shutter: ${bar.bounds.shutter}. Aperture: ${bar.bounds.aperture}. ISO: ${bar.bounds.iso}.`}

@@ -1,8 +1,10 @@
 import { Deferred, Link, router } from '@inertiajs/react';
+import { useState } from 'react';
 import { NightFrame } from '@/features/nights/NightFrame';
 import { ScoreChart } from '@/features/score/ScoreChart';
 import { ScoreTable } from '@/features/score/ScoreTable';
-import type { Favour, FavourChoice, NightData, ScoreData } from '@/types/generated';
+import { WhatIf } from '@/features/score/WhatIf';
+import type { ChangeData, ChangedScore, Favour, FavourChoice, NightData, ScoreData } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { FileLink } from '@/ui/FileLink';
@@ -11,6 +13,9 @@ interface Props {
   readonly night: NightData;
   readonly favour: Favour;
   readonly favours: readonly FavourChoice[];
+  /** What is laid over it; null for nothing. */
+  readonly over: Favour | null;
+  readonly changes: ChangeData;
   /** Comes after the page. */
   readonly score?: ScoreData;
 }
@@ -18,7 +23,8 @@ interface Props {
 /** Nothing is laid over it. */
 const NOTHING = '';
 
-export default function Score({ night, favour, favours, score }: Props) {
+export default function Score({ night, favour, favours, over, changes, score }: Props) {
+  const [changed, setChanged] = useState<ChangedScore | null>(null);
   const path = `/nights/${night.id}`;
   const others = favours.filter((choice) => choice.favour !== favour);
   return (
@@ -47,20 +53,30 @@ export default function Score({ night, favour, favours, score }: Props) {
         <Choice
           label="Lay over it"
           options={[{ value: NOTHING, label: 'Nothing' }, ...others.map((choice) => ({ value: choice.favour, label: choice.name }))]}
-          value={score?.other?.favour ?? NOTHING}
+          value={over ?? NOTHING}
           onChange={(value) => {
             router.get(path, value === NOTHING ? {} : { over: value }, { preserveScroll: true });
           }}
         />
       </div>
-      <Deferred data="score" fallback={<p role="status">The night is being solved …</p>}>
-        {score === undefined ? null : <Solved score={score} path={path} />}
-      </Deferred>
+      <WhatIf path={path} changes={changes} shown={changed} onShow={setChanged} />
+      {changed === null ? (
+        <Deferred data="score" fallback={<p role="status">The night is being solved …</p>}>
+          {score === undefined ? null : <Solved score={score} path={path} />}
+        </Deferred>
+      ) : (
+        <>
+          <p role="status" className="rounded-md border border-ink bg-sunk px-4 py-3 text-lg">
+            <strong>{changed.sentence}</strong> This is shown, and not kept.
+          </p>
+          <Solved score={changed.score} path={path} isTried />
+        </>
+      )}
     </NightFrame>
   );
 }
 
-function Solved({ score, path }: { readonly score: ScoreData; readonly path: string }) {
+function Solved({ score, path, isTried = false }: { readonly score: ScoreData; readonly path: string; readonly isTried?: boolean }) {
   const { turns, turnsAlone, sums, bars } = score.score;
   const short = new Set(bars.filter((bar) => !bar.feasible).map((bar) => bar.name));
   if (score.moments.length === 0) return <p>A score needs moments: add the first.</p>;
@@ -80,13 +96,13 @@ function Solved({ score, path }: { readonly score: ScoreData; readonly path: str
         <p className="text-faint">{sums.map(({ name, times, clicks }) => `${name} ${times} ${times === 1 ? 'time' : 'times'}${clicks === 0 ? '' : ` (${clicks} clicks)`}`).join(', ')}.</p>
         {score.other !== null && (
           <p>
-            <span className="font-semibold">{score.other.name}, dashed below:</span> {score.other.sentence}
+            <span className="font-semibold">{isTried ? 'Against the plan, dashed below:' : `${score.other.name}, dashed below:`}</span> {score.other.sentence}
           </p>
         )}
         {short.size > 0 && <p className="font-medium text-alarm">{`Cannot be had as wished: ${[...short].join(', ')}. What is missing stands below.`}</p>}
       </div>
       <ScoreChart score={score} />
-      <ScoreTable score={score} />
+      <ScoreTable score={score} canHold={!isTried} />
       <p className="flex flex-wrap gap-x-6">
         <FileLink href={`${path}/score.csv`}>The score as a table (CSV)</FileLink>
         <FileLink href={`${path}/score`}>The score with its cards (JSON)</FileLink>
