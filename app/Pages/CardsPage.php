@@ -13,6 +13,7 @@ use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\RememberedLights;
 use Kaddle\Core\Words\Voice;
 
 /** What a person carries through a night: a card for each bar of its score. */
@@ -22,6 +23,7 @@ final class CardsPage
 
     public static function of(Night $night, KnownLights $known, Voice $voice, bool $withCards = true): CardsData
     {
+        $known = new RememberedLights($known);
         $moments = $night->wholeMoments();
         $score = NightSolver::solve(NightBars::of($moments), $night->favour, $known);
         $rooms = $moments->mapWithKeys(static fn(Moment $m): array => [$m->uid => $m->room->name])->all();

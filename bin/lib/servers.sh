@@ -200,7 +200,7 @@ http {
         location /build/ { }
         location = /icon.svg { }
         location / { fastcgi_pass unix:$SOCKETS/door.sock; }
-        location ~ (/document|/calendar|\\.csv)\$ { fastcgi_pass unix:$SOCKETS/papers.sock; }
+        location ~ (/document|/calendar|\\.csv|^/nights/[0-9]+/(cards|carry|score|paper/[a-z-]+))\$ { fastcgi_pass unix:$SOCKETS/papers.sock; }
         location ~ ^/(moments/|nights/[0-9]) { fastcgi_pass unix:$SOCKETS/bench.sock; }
         location ~ ^/import(/|\$) {
             client_max_body_size 16m;

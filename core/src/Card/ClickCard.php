@@ -9,7 +9,6 @@ use Kaddle\Core\Meter\OutputWays;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Score\Bar;
-use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\NextTurns;
 use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
@@ -69,11 +68,11 @@ final readonly class ClickCard
      */
     public static function allOf(Score $score, float $step, ?KnownLights $known = null): array
     {
-        return array_map(static fn(ScoredBar $bar): self => self::of($bar, $score->favour, $step, $known), $score->bars);
+        return array_map(static fn(ScoredBar $bar): self => self::of($bar, $step, $known), $score->bars);
     }
 
     /** @param float $step m from one line of distance to the next */
-    public static function of(ScoredBar $scored, Favour $favour, float $step, ?KnownLights $known = null): self
+    public static function of(ScoredBar $scored, float $step, ?KnownLights $known = null): self
     {
         $solution = $scored->solution;
         $best = $solution->best;
@@ -84,7 +83,7 @@ final readonly class ClickCard
             $held === null ? [] : self::cells($solution, $held, self::distances($scored->bar, $step)),
             $held === null ? [] : self::cells($solution, $held, self::rows($scored->bar->light)),
             $held === null ? [] : self::whereItChanges(self::cells($solution, $held, self::ceilings($scored->bar->light->scene))),
-            self::rooms($scored, $favour, $known),
+            self::rooms($scored, $known),
             DragView::of($solution),
             $held !== null && $solution->moment->flash->firing->isMetered ? OutputWays::of($solution, $scored->bar->metering) : null,
         );
@@ -104,13 +103,13 @@ final readonly class ClickCard
     }
 
     /** @return list<ScoredBar> */
-    private static function rooms(ScoredBar $scored, Favour $favour, ?KnownLights $known): array
+    private static function rooms(ScoredBar $scored, ?KnownLights $known): array
     {
         $rooms = [];
         foreach (self::GLOWS as $stops) {
             $bar = $scored->bar->inGlow($stops);
             if ($bar !== null) {
-                $rooms[] = NextTurns::from($scored, $bar, $favour, $known);
+                $rooms[] = NextTurns::from($scored, $bar, $known);
             }
         }
 

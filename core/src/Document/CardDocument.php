@@ -8,7 +8,6 @@ use Kaddle\Core\Card\ClickCard;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Words\CardWords;
-use Kaddle\Core\Words\MeterWords;
 use Kaddle\Core\Words\Voice;
 
 /** What a person carries through a moment, beside its settings: what to turn, and what to say. */
@@ -30,8 +29,6 @@ final readonly class CardDocument
         public string $curtain,
         /** Instead of all clicks, compensation that the flash must get when the unit meters for itself: "−⅔"; null where it cannot. */
         public ?string $compensation,
-        /** How near and far it reaches so; '' where it cannot. */
-        public string $reach,
         /** Output by distance, nearest first; empty for a flash that is off, as are the two below. @var list<CardCellDocument> */
         public array $distances,
         /** First and last row of a group. @var list<CardCellDocument> */
@@ -47,14 +44,12 @@ final readonly class CardDocument
     public static function of(ClickCard $card, Voice $voice): self
     {
         $scored = $card->scored;
-        $automatic = $card->automatic;
 
         return new self(
             $scored->bar->moment,
             Evening::clock($scored->bar->from),
             CardWords::curtain($card),
-            $automatic?->compensation()->signed(),
-            $automatic === null ? '' : MeterWords::reach($automatic, $voice),
+            $card->automatic?->compensation()->signed(),
             CardCellDocument::all($card->distances, $voice),
             CardCellDocument::all($card->rows, $voice),
             CardCellDocument::all($card->ceilings, $voice),

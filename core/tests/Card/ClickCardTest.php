@@ -117,8 +117,8 @@ final class ClickCardTest extends TestCase
     public function testWithoutFlashThereAreNoClicksOfOutput(): void
     {
         $document = CardDocument::of(self::card([...self::BARN, 'look.withoutFlash' => true, 'people' => ['depth' => 2]]), Voice::plain());
-        self::assertSame([[], [], [], null, '', ''], [
-            $document->distances, $document->rows, $document->ceilings, $document->compensation, $document->reach, $document->curtain,
+        self::assertSame([[], [], [], null, ''], [
+            $document->distances, $document->rows, $document->ceilings, $document->compensation, $document->curtain,
         ]);
         self::assertCount(2, $document->rooms);
     }
@@ -134,7 +134,6 @@ final class ClickCardTest extends TestCase
     {
         $document = CardDocument::of(self::card(['flash.metered' => true]), Voice::plain());
         self::assertMatchesRegularExpression('/^[+−]?[0-9⅓⅔]+$/u', (string) $document->compensation);
-        self::assertStringContainsString('reaches people from', $document->reach);
         self::assertNull(CardDocument::of(self::card(['flash.metered' => false]), Voice::plain())->compensation);
     }
 

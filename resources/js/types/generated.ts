@@ -265,8 +265,6 @@ export interface CardDocument {
   readonly curtain: string;
   /** Instead of all clicks, compensation that the flash must get when the unit meters for itself: "−⅔"; null where it cannot. */
   readonly compensation: string | null;
-  /** How near and far it reaches so; '' where it cannot. */
-  readonly reach: string;
   /** Output by distance, nearest first; empty for a flash that is off, as are the two below. */
   readonly distances: readonly CardCellDocument[];
   /** First and last row of a group. */
