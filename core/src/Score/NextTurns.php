@@ -21,45 +21,49 @@ use Kaddle\Core\Wish\Locks;
  */
 final class NextTurns
 {
+    /** Stops that stand for no light at all: sums still add up. */
+    private const ENDLESS = 1000.0;
+
     private function __construct() {}
 
     /** @param Bar $bar the same bar as things are */
     public static function from(ScoredBar $stands, Bar $bar, ?KnownLights $known = null): ScoredBar
     {
         $alone = MomentSolver::solve($bar->light, $known);
-        $best = null;
-        foreach ([...self::ways($stands->stand()), $bar->light->look->locks] as $locks) {
+        [$best, $least] = [null, [INF, INF]];
+        foreach (self::ways($stands->stand(), $bar->light->look->locks) as $locks) {
             $there = MomentSolver::solve($bar->light->holding($locks), $known);
             $way = self::same($there, $stands->stand()->way) ?? $there->best;
             $kept = $alone->moved($way, $way->choice->settings, $way->output);
             $reached = new ScoredBar($bar, $kept, $alone, Changes::between($stands->bar, $stands->solution, $bar, $kept));
-            if ($best === null || [self::missing($reached), $reached->turns()] < [self::missing($best), $best->turns()]) {
-                $best = $reached;
+            if ([self::missing($there), $reached->turns()] < $least) {
+                [$best, $least] = [$reached, [self::missing($there), $reached->turns()]];
             }
         }
 
-        return $best;
+        return $best ?? throw new \LogicException('there is always a way to go on');
     }
 
     /** What cannot be had, in tenths of a stop; 0 for nothing. */
-    private static function missing(ScoredBar $reached): float
+    private static function missing(Solution $solution): float
     {
-        return round(array_sum(array_map(static fn(Shortfall $s): float => $s->stops->value, $reached->solution->shortfalls)), 1);
+        return round(array_sum(array_map(static fn(Shortfall $s): float => min(self::ENDLESS, $s->stops->value), $solution->shortfalls)), 1);
     }
 
-    /** @return list<Locks> what to leave alone: all but one control, then one */
-    private static function ways(Stand $stand): array
+    /** @return list<Locks> what to leave alone beside what is held: all but one control, then one, then none */
+    private static function ways(Stand $stand, Locks $held): array
     {
         [$shutter, $aperture, $iso] = [$stand->settings->shutter, $stand->settings->aperture, $stand->settings->iso];
 
-        return [
+        return array_map(static fn(Locks $l): Locks => Locks::of($held->shutter ?? $l->shutter, $held->aperture ?? $l->aperture, $held->iso ?? $l->iso), [
             Locks::of(null, $aperture, $iso),
             Locks::of($shutter, $aperture, null),
             Locks::of($shutter, null, $iso),
             Locks::of(null, $aperture, null),
             Locks::of(null, null, $iso),
             Locks::of($shutter, null, null),
-        ];
+            Locks::none(),
+        ]);
     }
 
     /** The way that points the head so; null where there is none. */

@@ -9,6 +9,7 @@ use Kaddle\Core\Card\ClickCard;
 use Kaddle\Core\Document\CardDocument;
 use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\Change;
+use Kaddle\Core\Score\Control;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\InHand;
 use Kaddle\Core\Score\NightSolver;
@@ -105,6 +106,13 @@ final class ClickCardTest extends TestCase
         }
         self::assertCount(1, $brighter->changes, 'a faster shutter is all');
         self::assertSame(3, $brighter->changes[0]->clicks);
+    }
+
+    public function testWhatIsHeldIsNotTurnedForAnotherGlow(): void
+    {
+        foreach (self::card(['look.locks' => ['iso' => '1600', 'aperture' => 'f/2.8']])->rooms as $room) {
+            self::assertSame([], array_filter($room->changes, static fn(Change $c): bool => in_array($c->control, [Control::Iso, Control::Aperture], true)));
+        }
     }
 
     public function testARoomThatCannotBeHadAnyDarkerSaysSo(): void
