@@ -13,6 +13,7 @@ final readonly class ScoreData
      * @param list<ScoreMoment> $moments
      * @param list<ScorePlaces> $places
      * @param list<ScoreRule> $rules
+     * @param list<ScoreHeat> $heat
      */
     public function __construct(
         public string $zone,
@@ -25,6 +26,8 @@ final readonly class ScoreData
         /** Where the controls stand in each bar. @var list<ScorePlaces> */
         public array $places,
         public ScoreDocument $score,
+        /** Heat of each unit against what its head bears, and sets to change. @var list<ScoreHeat> */
+        public array $heat,
         /** Laid over it; null for nothing. */
         public ?ScoreOther $other,
     ) {}

@@ -24,6 +24,7 @@ use Kaddle\Core\Score\Favour;
  * @property Favour $favour what it is to be good at
  * @property array{sentence: string, before: string, after: string}|null $kept the last change of it as a whole: what it was, the document before, and a print of the one after
  * @property Venue $venue
+ * @property User $user
  */
 final class Night extends Model
 {

@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Data\FavourChoice;
 use App\Data\ScoreData;
+use App\Data\ScoreHeat;
 use App\Data\ScoreMoment;
 use App\Data\ScoreOther;
 use App\Data\ScorePlaces;
@@ -15,6 +16,7 @@ use App\Models\Moment;
 use App\Models\Night;
 use App\Planning\BenchHistory;
 use App\Planning\NightBars;
+use App\Planning\NightEnergy;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Glow\Evening;
@@ -93,8 +95,22 @@ final class ScorePage
             array_map(static fn(HouseRule $r): ScoreRule => self::rule($r, $voice), $night->venue->houseRules()->all),
             array_map(self::places(...), $score->bars),
             ScoreDocument::of($score, $voice),
+            self::heat(NightEnergy::by($score, $night, $night->user, $moments)),
             $other,
         );
+    }
+
+    /** @return list<ScoreHeat> */
+    private static function heat(NightEnergy $energy): array
+    {
+        $heat = [];
+        foreach ($energy->plans as [$flash, , $plan, $slots]) {
+            foreach ($plan->steps as $i => $step) {
+                $heat[] = new ScoreHeat($flash->name(), $step->name, $slots[$i]->from, $slots[$i]->until(), round($step->heat, 2), $step->changes, $step->waits());
+            }
+        }
+
+        return $heat;
     }
 
     private static function moment(Moment $moment): ScoreMoment

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\Remedy;
+use Kaddle\Core\Drag\DragView;
 use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Words\Voice;
@@ -39,6 +41,8 @@ final readonly class ScoreBarDocument
         /** Share of a full pop, 0 without flash. */
         public float $share,
         public string $head,
+        /** Null where there is none to choose: without flash, and with one that pulses. */
+        public ?Curtain $curtain,
         public string $body,
         public string $lens,
         /** Of the lens, mm. */
@@ -79,6 +83,7 @@ final readonly class ScoreBarDocument
             $best->output->label(),
             $best->output->share(),
             $best->light->aim->inWords(),
+            DragView::of($solution)->curtains->toSet(),
             $bar->inHand->body->name,
             $bar->inHand->lens->name,
             $bar->light->lens->focalLength,

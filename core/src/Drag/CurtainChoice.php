@@ -68,6 +68,12 @@ final readonly class CurtainChoice
         );
     }
 
+    /** The one that a body is set to; null where there is none to choose. */
+    public function toSet(): ?Curtain
+    {
+        return $this->reason === CurtainReason::NoFlash || $this->reason === CurtainReason::Pulses ? null : $this->chosen;
+    }
+
     public function times(Curtain $curtain): PopTimes
     {
         return $curtain === Curtain::First ? $this->first : $this->second;

@@ -6,7 +6,6 @@ namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Card\CardCell;
 use Kaddle\Core\Card\ClickCard;
-use Kaddle\Core\Drag\CurtainReason;
 use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Motion\PopTimes;
 use Kaddle\Core\People\Movement;
@@ -49,13 +48,12 @@ final class CardWords
     public static function curtain(ClickCard $card): string
     {
         $choice = $card->drag->curtains;
-        if ($choice->reason === CurtainReason::NoFlash || $choice->reason === CurtainReason::Pulses) {
-            return '';
-        }
 
-        return $choice->chosen === Curtain::Second
-            ? sprintf('%s: the pose is the one %s s after your finger', $choice->chosen->inWords(), Number::plain($choice->second->pops, 1))
-            : $choice->chosen->inWords();
+        return match ($choice->toSet()) {
+            null => '',
+            Curtain::First => Curtain::First->inWords(),
+            Curtain::Second => sprintf('%s: the pose is the one %s s after your finger', Curtain::Second->inWords(), Number::plain($choice->second->pops, 1)),
+        };
     }
 
     /** @return list<string> what to say to the people in the picture */

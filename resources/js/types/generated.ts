@@ -1156,6 +1156,8 @@ export interface ScoreBarDocument {
   /** Share of a full pop, 0 without flash. */
   readonly share: number;
   readonly head: string;
+  /** Null where there is none to choose: without flash, and with one that pulses. */
+  readonly curtain: Curtain | null;
   readonly body: string;
   readonly lens: string;
   /** Of the lens, mm. */
@@ -1187,6 +1189,8 @@ export interface ScoreData {
   /** Where the controls stand in each bar. */
   readonly places: readonly ScorePlaces[];
   readonly score: ScoreDocument;
+  /** Heat of each unit against what its head bears, and sets to change. */
+  readonly heat: readonly ScoreHeat[];
   /** Laid over it; null for nothing. */
   readonly other: ScoreOther | null;
 }
@@ -1211,6 +1215,22 @@ export interface ScoreDocument {
   readonly bars: readonly ScoreBarDocument[];
   /** One for each bar, in the same order; empty where nobody asked for them. */
   readonly cards: readonly CardDocument[];
+}
+
+/** What a moment asks of its flash unit. */
+export interface ScoreHeat {
+  readonly unit: string;
+  readonly moment: string;
+  /** Minutes since six in the morning. */
+  readonly from: number;
+  /** Minutes since six in the morning. */
+  readonly until: number;
+  /** Against what the head bears, 1 is the limit. */
+  readonly heat: number;
+  /** Times that a set of batteries runs out in it. */
+  readonly changes: number;
+  /** Whether frames come faster than the unit is ready. */
+  readonly waits: boolean;
 }
 
 /** A moment over the staffs of a score. */

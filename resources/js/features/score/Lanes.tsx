@@ -4,6 +4,7 @@ import { clockOf, ticks } from '@/charts/axis';
 import { useReader } from '@/lib/useReader';
 import type { ScoreBarDocument, ScoreData, ScoreMoment } from '@/types/generated';
 import { Label } from './Label';
+import { Heat } from './Heat';
 import { Glow, Space } from './Light';
 import { HEAD, heights, LANE, STAFF, STAFFS, type Along } from './measures';
 import { alongOf, rowsOf, spanOf } from './scales';
@@ -14,7 +15,7 @@ interface Props {
 }
 
 /** Everything that runs with time. */
-export const Lanes = memo(function Lanes({ score, perMinute }: Props & { readonly perMinute: number }) {
+export const Lanes = memo(function Lanes({ score, perMinute, now }: Props & { readonly perMinute: number; readonly now: number | null }) {
   const { time } = useReader();
   const span = spanOf(score.moments);
   const x = alongOf(span, perMinute);
@@ -49,7 +50,17 @@ export const Lanes = memo(function Lanes({ score, perMinute }: Props & { readonl
         <Staff key={control} score={score} control={control} top={at.staffs + i * STAFF} x={x} />
       ))}
       <Texts y={at.head} x={x} score={score} of={(bar) => (bar.output === 'off' ? 'off' : bar.head)} />
+      <Texts y={at.curtain} x={x} score={score} of={(bar) => bar.curtain} />
       <Texts y={at.lens} x={x} score={score} of={lensOf} />
+      <Heat heat={score.heat} top={at.heat} x={x} until={width} />
+      {now !== null && now >= span[0] && now <= span[1] && (
+        <g>
+          <line x1={x(now)} x2={x(now)} y1={18} y2={at.all} stroke="var(--alarm)" strokeWidth="2" />
+          <text x={x(now) + 4} y={at.top - 4} fontSize="12" fontWeight="600" fill="var(--alarm)">
+            now
+          </text>
+        </g>
+      )}
     </svg>
   );
 });

@@ -3,7 +3,7 @@ import { useWidth } from '@/charts/useWidth';
 import type { ScoreData } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Lanes } from './Lanes';
-import { CEILING, heights, NAMES, STAFF, STAFFS } from './measures';
+import { CEILING, HEAT, heights, NAMES, STAFF, STAFFS } from './measures';
 import { perMinuteOf, spanOf, ZOOMS } from './scales';
 
 interface Props {
@@ -11,7 +11,7 @@ interface Props {
 }
 
 /** The night from left to right: its light, its rooms, and a staff for every control. */
-export function ScoreChart({ score }: Props) {
+export function ScoreChart({ score, now }: Props & { readonly now: number | null }) {
   const [zoom, setZoom] = useState(0);
   const [box, width] = useWidth();
   const scroller = useRef<HTMLDivElement>(null);
@@ -40,8 +40,8 @@ export function ScoreChart({ score }: Props) {
       </div>
       <div ref={box} className="flex rounded-lg border border-line bg-raised">
         <Names score={score} />
-        <div ref={scroller} tabIndex={0} role="group" aria-label="Lanes of the night; the arrow keys move along it, + and − change its size" onKeyDown={keys} className="min-w-0 grow overflow-x-auto focus-visible:outline-offset-0">
-          {width > 0 && <Lanes score={score} perMinute={perMinute} />}
+        <div ref={scroller} tabIndex={0} onWheel={(event) => { if (event.ctrlKey) by(event.deltaY < 0 ? 1 : -1); }} role="group" aria-label="Lanes of the night; the arrow keys move along it, + and − change its size" onKeyDown={keys} className="min-w-0 grow overflow-x-auto focus-visible:outline-offset-0">
+          {width > 0 && <Lanes score={score} perMinute={perMinute} now={now} />}
         </div>
       </div>
     </section>
@@ -58,7 +58,9 @@ function Names({ score }: Props) {
     [at.ceiling + CEILING - 8, 'Subject'],
     ...STAFFS.map(([, name], i) => [at.staffs + i * STAFF + 20, name] as const),
     [at.head + 17, 'Head'],
+    [at.curtain + 17, 'Curtain'],
     [at.lens + 17, 'Lens'],
+    [at.heat + HEAT - 6, 'Heat'],
   ];
   return (
     <svg width={NAMES - 2} height={at.all} aria-hidden className="shrink-0 border-r border-line">

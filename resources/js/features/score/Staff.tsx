@@ -50,7 +50,7 @@ function turned(label: string): string {
 }
 
 /** A lane of words: what is in use until it changes. */
-export function Texts({ score, y, x, of }: Props & { readonly y: number; readonly of: (bar: ScoreBarDocument) => string }) {
+export function Texts({ score, y, x, of }: Props & { readonly y: number; readonly of: (bar: ScoreBarDocument) => string | null }) {
   return runsOf(score.places, (i) => {
     const bar = score.score.bars[i];
     return bar === undefined ? null : of(bar);

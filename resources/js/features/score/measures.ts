@@ -8,6 +8,7 @@ export const CURVE = 104;
 export const CEILING = 56;
 export const STAFF = 58;
 export const LANE = 26;
+export const HEAT = 46;
 
 export const STAFFS: readonly (readonly [Stepped, string])[] = [
   ['shutter', 'Shutter'],
@@ -24,7 +25,7 @@ export function heights(score: ScoreData) {
   const ceiling = curve + CURVE;
   const staffs = ceiling + CEILING + 16;
   const head = staffs + STAFFS.length * STAFF;
-  return { top, curve, ceiling, staffs, head, lens: head + LANE, all: head + 2 * LANE + 6 };
+  return { top, curve, ceiling, staffs, head, curtain: head + LANE, lens: head + 2 * LANE, heat: head + 3 * LANE, all: head + 3 * LANE + HEAT + 6 };
 }
 
 /** px of a minute since six in the morning. */

@@ -1,7 +1,7 @@
 import { Deferred, Head, Link } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { CardFace } from '@/features/cards/CardFace';
-import { begunBy } from '@/features/cards/begun';
+import { begunBy } from '@/lib/tonight';
 import type { CardsData, NightData } from '@/types/generated';
 
 interface Props {

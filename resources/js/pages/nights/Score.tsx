@@ -4,6 +4,7 @@ import { NightFrame } from '@/features/nights/NightFrame';
 import { ScoreChart } from '@/features/score/ScoreChart';
 import { ScoreTable } from '@/features/score/ScoreTable';
 import { WhatIf } from '@/features/score/WhatIf';
+import { useMinuteOfNight } from '@/lib/tonight';
 import type { ChangeData, ChangedScore, Favour, FavourChoice, NightData, ScoreData } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -62,21 +63,23 @@ export default function Score({ night, favour, favours, over, changes, score }: 
       <WhatIf path={path} changes={changes} shown={changed} onShow={setChanged} />
       {changed === null ? (
         <Deferred data="score" fallback={<p role="status">The night is being solved …</p>}>
-          {score === undefined ? null : <Solved score={score} path={path} />}
+          {score === undefined ? null : <Solved score={score} night={night} />}
         </Deferred>
       ) : (
         <>
           <p role="status" className="rounded-md border border-ink bg-sunk px-4 py-3 text-lg">
             <strong>{changed.sentence}</strong> This is shown, and not kept.
           </p>
-          <Solved score={changed.score} path={path} isTried />
+          <Solved score={changed.score} night={night} isTried />
         </>
       )}
     </NightFrame>
   );
 }
 
-function Solved({ score, path, isTried = false }: { readonly score: ScoreData; readonly path: string; readonly isTried?: boolean }) {
+function Solved({ score, night, isTried = false }: { readonly score: ScoreData; readonly night: NightData; readonly isTried?: boolean }) {
+  const path = `/nights/${night.id}`;
+  const now = useMinuteOfNight(night.heldOn);
   const { turns, turnsAlone, sums, bars } = score.score;
   const short = new Set(bars.filter((bar) => !bar.feasible).map((bar) => bar.name));
   if (score.moments.length === 0) return <p>A score needs moments: add the first.</p>;
@@ -101,7 +104,7 @@ function Solved({ score, path, isTried = false }: { readonly score: ScoreData; r
         )}
         {short.size > 0 && <p className="font-medium text-alarm">{`Cannot be had as wished: ${[...short].join(', ')}. What is missing stands below.`}</p>}
       </div>
-      <ScoreChart score={score} />
+      <ScoreChart score={score} now={now} />
       <ScoreTable score={score} canHold={!isTried} />
       <p className="flex flex-wrap gap-x-6">
         <FileLink href={`${path}/score.csv`}>The score as a table (CSV)</FileLink>

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { begunBy } from './begun';
+import { begunBy, minuteOfNight } from './tonight';
 
 const bars = [{ from: '18:00' }, { from: '23:30' }, { from: '00:45' }];
 
@@ -10,4 +10,8 @@ test('during the night the card is the one that has begun last, after midnight t
 
 test('on any other day it is the first', () => {
   expect([begunBy(bars, '2027-09-18', new Date('2027-09-17T23:40')), begunBy(bars, '2027-09-18', new Date('2027-09-19T07:00')), begunBy([], '2027-09-18', new Date('2027-09-18T20:00'))]).toEqual([0, 0, 0]);
+});
+
+test('the night stands at its minute while it lasts, and nowhere before or after', () => {
+  expect([minuteOfNight('2027-09-18', new Date('2027-09-18T19:30')), minuteOfNight('2027-09-18', new Date('2027-09-19T00:30')), minuteOfNight('2027-09-18', new Date('2027-09-19T06:00'))]).toEqual([810, 1110, null]);
 });
