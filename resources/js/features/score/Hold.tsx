@@ -15,7 +15,7 @@ export function Hold({ moment, places }: { readonly moment: ScoreMoment | undefi
     router.put(`/moments/${moment.id}/hold`, { revision: moment.revision, ...labels }, { preserveScroll: true, preserveState: false });
   };
   return (
-    <p className="flex flex-wrap items-center gap-1 text-sm font-normal sm:ml-auto">
+    <p className="flex flex-wrap items-center gap-1 text-sm font-normal sm:ml-auto print:hidden">
       <span className="mr-1 text-faint">Hold</span>
       {CONTROLS.map(([control, , name]) => {
         const held: boolean = moment.held.includes(control);
