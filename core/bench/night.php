@@ -8,11 +8,13 @@ declare(strict_types=1);
  * Thirty made-up nights by seed, and nights that were exported. For each: turns, things that moments name
  * included, of each moment by itself and of the score; by how much no moment's room or face gets worse than a
  * sixth of a stop; and how far the score lies over the best there is, where that can be looked for among all
- * choices. Then times and memory for nights of growing length, the light known, and of a new start in the middle.
+ * choices. Then times and memory for nights of growing length, the light known, of a new start in the middle, and
+ * of the cards.
  * Add -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M for the figures of the
  * running application.
  */
 
+use Kaddle\Core\Card\ClickCard;
 use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Exchange\NightBars;
 use Kaddle\Core\Score\Bar;
@@ -26,22 +28,14 @@ use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Score\Sequence;
 use Kaddle\Core\Score\Work;
 use Kaddle\Core\Situation\Moment;
-use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Solve\RememberedLights;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Score\Nights;
 
 require __DIR__ . '/../vendor/autoload.php';
 
-$known = new class implements KnownLights {
-    /** @var array<string, non-empty-list<Kaddle\Core\Solve\FaceLight>> */
-    private array $lights = [];
-
-    public function recall(string $question, Closure $work): array
-    {
-        return $this->lights[$question] ??= $work();
-    }
-};
+$known = new RememberedLights();
 /** The most by which a moment's room or face gets worse, stops. */
 $worse = static fn(Score $score): float => max(0.0, ...array_map(static fn(ScoredBar $b): float => $b->worseBy(), $score->bars));
 $things = static fn(Score $score): float => array_sum(array_map(
@@ -97,16 +91,22 @@ foreach ([12, 60, 300] as $count) {
     $bars = array_slice($bars, 0, $count);
     $score = NightSolver::solve($bars, Favour::FewestTurns, known: $known);
     $past = array_slice($score->bars, 0, intdiv($count, 2));
-    foreach (['' => [$bars, []], ', from the middle' => [array_slice($bars, count($past)), $past]] as $part => [$rest, $stays]) {
+    $rest = array_slice($bars, count($past));
+    $works = [
+        '' => [$count, static fn() => NightSolver::solve($bars, Favour::FewestTurns, $known)],
+        ', from the middle' => [count($rest), static fn() => NightSolver::solve($rest, Favour::FewestTurns, $known, $past)],
+        ', their cards' => [$count, static fn() => ClickCard::allOf($score, 0.5, $known)],
+    ];
+    foreach ($works as $part => [$of, $work]) {
         $times = [];
         for ($round = 0; $round < ($count > 100 ? 3 : 7); ++$round) {
             $start = hrtime(true);
-            NightSolver::solve($rest, Favour::FewestTurns, known: $known, past: $stays);
+            $work();
             $times[] = (hrtime(true) - $start) / 1e6;
         }
         sort($times);
         $median = $times[intdiv(count($times), 2)];
-        printf("%-44s %10.0f %10.1f\n", "$count bars$part", $median, $median / count($rest));
+        printf("%-44s %10.0f %10.1f\n", "$count bars$part", $median, $median / $of);
     }
 }
 printf("\npeak memory %.0f MB, of which the light that is known here is a part\n", memory_get_peak_usage() / 1048576.0);

@@ -77,7 +77,8 @@ function takenOver(document: unknown): unknown {
     if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
     const { halfAngle, sets, ...rest } = value as { halfAngle?: number; sets?: number; kind?: string };
     const cells = rest.kind === 'nimh' || rest.kind === 'alkaline' ? 4 : 1;
-    return { ...rest, ...(halfAngle === undefined ? {} : { coverage: 2 * halfAngle }), ...(sets === undefined ? {} : { cells: cells * sets }) };
+    const favour = 'moments' in rest && !('favour' in rest) ? { favour: 'fewest-turns' } : {}; // what every night was solved for
+    return { ...rest, ...favour, ...(halfAngle === undefined ? {} : { coverage: 2 * halfAngle }), ...(sets === undefined ? {} : { cells: cells * sets }) };
   });
 }
 

@@ -23,6 +23,9 @@ use Kaddle\Core\Solve\Solution;
  */
 final readonly class CurtainChoice
 {
+    /** Share of frame width from which a smear lies on a side: 0.25 mm at 36 mm x 24 mm. */
+    private const SIDED = 0.25 / 36.0;
+
     private function __construct(
         public PopTimes $first,
         public PopTimes $second,
@@ -50,6 +53,8 @@ final readonly class CurtainChoice
             $exposing->move->moves() => CurtainReason::Framed,
             // What the lamps draw by themselves lies where it lies, whenever the pop comes.
             $ghost->verdict === GhostVerdict::Clean => CurtainReason::NoDifference,
+            // An edge so narrow lies on no side that anybody sees, and a pose that comes later is one more to miss.
+            $ghost->smear < self::SIDED => CurtainReason::NoSide,
             $lack !== null => CurtainReason::NotThere,
             default => CurtainReason::TrailFollows,
         };

@@ -13,6 +13,8 @@ enum CurtainReason: string
     case Pulses = 'pulses';
     /** Nothing smears that shows: the pose is nearer to the finger with the first. */
     case NoDifference = 'no-difference';
+    /** So little smears that nobody sees on which side it lies. */
+    case NoSide = 'no-side';
     /** What smears comes to lie behind who moves. */
     case TrailFollows = 'trail-follows';
     /** The camera moves: with the first they stay where it was framed. */

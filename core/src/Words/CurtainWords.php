@@ -42,6 +42,7 @@ final class CurtainWords
             CurtainReason::NoFlash => 'Without flash there is no curtain to choose.',
             CurtainReason::Pulses => 'A flash that pulses lights all of the exposure: no curtain to choose, and nothing freezes.',
             CurtainReason::NoDifference => self::noDifference($view),
+            CurtainReason::NoSide => 'The curtain makes no difference here: so little smears that nobody sees on which side. The first has the pose nearer to your finger.',
             CurtainReason::TrailFollows => "Second curtain: the smear follows them instead of running ahead. The pose is the one $second s after your finger: press early.",
             CurtainReason::Framed => 'First curtain: the pop holds them where you framed them, then the camera draws.',
             CurtainReason::NotThere => sprintf(

@@ -50,6 +50,7 @@ final class DragViewTest extends TestCase
         yield 'a dance' => [[], $second, CurtainReason::TrailFollows, $second];
         yield 'the other is wanted' => [['drag' => ['curtain' => 'first']], $second, CurtainReason::TrailFollows, $first];
         yield 'still people' => [['drag' => ['movement' => 'still', 'speed' => 0]], $first, CurtainReason::NoDifference, $first];
+        yield 'people who stroll by at 1/200' => [['drag' => ['movement' => 'walk', 'speed' => 1.4], 'look' => ['roomUnder' => 0, 'aperture' => 'f/5.6', 'locks' => ['shutter' => '1/200']], 'glow.ev' => 12], $first, CurtainReason::NoSide, $first];
         yield 'a unit without it' => [['flash.rearCurtain' => false], $first, CurtainReason::NotThere, $first];
         yield 'it is wanted and not there' => [['flash.rearCurtain' => false, 'drag' => ['curtain' => 'second']], $first, CurtainReason::NotThere, $first];
         yield 'from afar' => [['drag' => ['wireless' => true]], $first, CurtainReason::NotThere, $first];

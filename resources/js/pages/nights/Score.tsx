@@ -48,6 +48,7 @@ export default function Score({ night, favour, favours, over, changes, score }: 
           options={favours.map((choice) => ({ value: choice.favour, label: choice.name, detail: choice.sentence }))}
           value={favour}
           onChange={(value) => {
+            setChanged(null);
             router.put(`${path}/favour`, { favour: value }, { preserveScroll: true });
           }}
         />
@@ -56,7 +57,8 @@ export default function Score({ night, favour, favours, over, changes, score }: 
           options={[{ value: NOTHING, label: 'Nothing' }, ...others.map((choice) => ({ value: choice.favour, label: choice.name }))]}
           value={over ?? NOTHING}
           onChange={(value) => {
-            router.get(path, value === NOTHING ? {} : { over: value }, { preserveScroll: true });
+            setChanged(null);
+            router.get(path, value === NOTHING ? {} : { over: value }, { preserveScroll: true, preserveState: true });
           }}
         />
       </div>
