@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, saved, settings, signIn, startNight, stranger, test } from './support';
+import { expectAccessible, expectNoSidewaysScroll, saved, settings, signIn, startNight, stranger, test, toTimetable } from './support';
 
 test('from a new night to settings, saved through reload and a new sign-in', async ({ page, browser, person }) => {
   await startNight(page, 'Silver wedding');
@@ -25,7 +25,7 @@ test('the demo shows supper in the ropewalk with settings and reasons', async ({
   const page = await stranger(browser);
   await signIn(page, 'demo@kaddle.example', 'ropewalk-evening');
   await page.getByRole('link', { name: /Wedding of Runa and Joss/ }).click();
-  await page.getByRole('link', { name: 'Timetable' }).click();
+  await toTimetable(page);
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   await page.getByRole('link', { name: 'Supper in the ropewalk', exact: true }).click();
@@ -206,7 +206,7 @@ test('a night is added to and deleted', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1, name: 'Toast' })).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: 'Short-lived' }).click();
-  await page.getByRole('link', { name: 'Timetable' }).click();
+  await toTimetable(page);
   await expect(page.getByRole('link', { name: 'Toast', exact: true })).toBeVisible();
   const leave = page.getByRole('button', { name: 'Delete the night' });
   await leave.click();

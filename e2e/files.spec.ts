@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
-import { signIn, stranger, test } from './support';
+import { signIn, stranger, test, toTimetable } from './support';
 
 /** What a link hands over, as text, with its name. */
 async function fetched(page: Page, link: string): Promise<{ name: string; text: string }> {
@@ -14,7 +14,7 @@ test('calendar and tables of the demo leave by their links', async ({ browser })
   const page = await stranger(browser);
   await signIn(page, 'demo@kaddle.example', 'ropewalk-evening');
   await page.getByRole('link', { name: /Wedding of Runa/ }).click();
-  await page.getByRole('link', { name: 'Timetable' }).click();
+  await toTimetable(page);
   const calendar = await fetched(page, 'Calendar (ICS)');
   expect(calendar.name).toMatch(/\.ics$/);
   expect(calendar.text.match(/BEGIN:VEVENT/g)).toHaveLength(14);

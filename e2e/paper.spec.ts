@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Browser, type Page } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, register, signIn, stranger, test } from './support';
+import { expectAccessible, expectNoSidewaysScroll, register, signIn, stranger, test, toTimetable } from './support';
 
 /** Starts a night from a pattern and stands on its timetable. */
 async function startPattern(page: Page, name: string, pattern = 'evening wedding'): Promise<void> {
@@ -10,7 +10,7 @@ async function startPattern(page: Page, name: string, pattern = 'evening wedding
   await page.getByLabel('When?').fill('2027-06-12');
   await page.getByLabel('Begin with').selectOption(pattern);
   await page.getByRole('button', { name: 'Start the night' }).click();
-  await page.getByRole('link', { name: 'Timetable' }).click();
+  await toTimetable(page);
 }
 
 /** Presses Tab until a control has the focus: what cannot be reached like that cannot be used without a mouse. */
@@ -215,7 +215,7 @@ test('a night leaves as a file and comes back elsewhere; a faulty file is refuse
   await other.getByRole('button', { name: 'Take it' }).click();
   await other.getByRole('button', { name: 'Go to your nights' }).click();
   await other.getByRole('link', { name: /Travelling/ }).click();
-  await other.getByRole('link', { name: 'Timetable' }).click();
+  await toTimetable(other);
   await expect(other.getByRole('slider', { name: 'Start of Ceremony' })).toBeVisible();
   await other.close();
 });

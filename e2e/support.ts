@@ -75,6 +75,12 @@ export async function signIn(page: Page, email: string, password: string): Promi
   await page.waitForURL('**/nights');
 }
 
+/** From any other sheet of a night, which shows its moments as well: waits until it is gone. */
+export async function toTimetable(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Timetable' }).click();
+  await expect(page.getByRole('button', { name: 'Duplicate the night' })).toBeVisible();
+}
+
 export async function startNight(page: Page, name: string): Promise<void> {
   await page.goto('/nights');
   await page.getByLabel('What is it?').fill(name);

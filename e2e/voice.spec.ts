@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, register, saved, settings, startNight, stranger, test } from './support';
+import { expectAccessible, expectNoSidewaysScroll, register, saved, settings, startNight, stranger, test, toTimetable } from './support';
 
 const METRES = /(?<![\w.])\d+(\.\d+)? ?m\b(?! ?[²³])/;
 const FEET = /\d ?(ft|in)\b(?! (the|a|this|your)\b)/;
@@ -47,8 +47,7 @@ test('an account is told feet and the 12-hour clock on every page, or metres and
   await page.getByLabel('When?').fill('12 Jun 2027');
   await page.getByLabel('Begin with').selectOption('evening wedding');
   await page.getByRole('button', { name: 'Start the night' }).click();
-  await page.getByRole('link', { name: 'Timetable' }).click();
-  await expect(page.getByRole('button', { name: 'Duplicate the night' })).toBeVisible();
+  await toTimetable(page);
   const night = new URL(page.url()).pathname.replace('/timetable', '');
   for (const [unit, clock, others] of [
     ['feet and inches', '7:30 pm', [METRES, HOURS_24]],
