@@ -22,9 +22,7 @@ final readonly class ChangeData
         public array $lenses,
         /** Of the bag. @var list<Named> */
         public array $flashes,
-        /** What was kept last, in a sentence; null for nothing. */
+        /** What was kept last, in a sentence, while it can be taken back; null for nothing. */
         public ?string $kept,
-        /** Whether it can be taken back. */
-        public bool $canUndo,
     ) {}
 }

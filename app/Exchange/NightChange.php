@@ -104,8 +104,17 @@ final readonly class NightChange
         try {
             Importer::take($this->user, self::read(ChangedNight::of($this->before, $this->change)));
         } catch (FaultyDocument $e) {
-            throw str_contains($e->faults[0]->field, '.') ? FaultyDocument::at('what', Sentence::of('That does not fit. %s', $e->sentence())) : $e;
+            throw $this->told($e);
         }
+    }
+
+    /** What the changed document gets wrong, by the moment that it is about; what the form gets wrong stays with its field. */
+    private function told(FaultyDocument $e): FaultyDocument
+    {
+        $fault = $e->faults[0];
+        $moment = preg_match('/^moments\.(\d+)\./', $fault->field, $found) === 1 ? $this->before->document->records('moments')[(int) $found[1]] ?? null : null;
+
+        return $moment === null ? $e : FaultyDocument::at('what', Sentence::of('“%s” does not fit then. %s', $moment->record('plan')->text('name'), $fault->sentence));
     }
 
     /** @param array<string, mixed> $document */

@@ -30,8 +30,7 @@ final class ChangePage
             array_values($night->venue->rooms->map(static fn(Room $r): Named => new Named($r->uid, $r->name))->all()),
             $pieces(PieceKind::Lens),
             $pieces(PieceKind::Flash),
-            $night->kept['sentence'] ?? null,
-            NightChange::canUndo($night),
+            NightChange::canUndo($night) ? $night->kept['sentence'] ?? null : null,
         );
     }
 }

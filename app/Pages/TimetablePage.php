@@ -31,15 +31,18 @@ final readonly class TimetablePage
         private Voice $voice,
     ) {}
 
-    /** @param int $atOnce answers that may be asked for now; the others are pending */
-    public static function of(Night $night, User $user, Voice $voice, int $atOnce = Answers::AT_ONCE): TimetableData
+    /**
+     * @param int $atOnce answers that may be asked for now; the others are pending
+     * @param NightEnergy|null $energy of its score, where that is known; otherwise by the answers of the moments
+     */
+    public static function of(Night $night, User $user, Voice $voice, int $atOnce = Answers::AT_ONCE, ?NightEnergy $energy = null): TimetableData
     {
         $moments = $night->wholeMoments();
         $answers = Answers::of($moments, $atOnce);
         $self = new self(
             $night->venue->houseRules(),
             $answers,
-            NightEnergy::of($night, $user, $moments, static fn(Moment $m): ?float => $answers->for($m)?->share),
+            $energy ?? NightEnergy::of($night, $user, $moments, static fn(Moment $m): ?float => $answers->for($m)?->share),
             $voice,
         );
 

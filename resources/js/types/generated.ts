@@ -314,10 +314,8 @@ export interface ChangeData {
   readonly lenses: readonly Named[];
   /** Of the bag. */
   readonly flashes: readonly Named[];
-  /** What was kept last, in a sentence; null for nothing. */
+  /** What was kept last, in a sentence, while it can be taken back; null for nothing. */
   readonly kept: string | null;
-  /** Whether it can be taken back. */
-  readonly canUndo: boolean;
 }
 
 /** A control that is turned, or a thing that is changed, on the way into a bar. */

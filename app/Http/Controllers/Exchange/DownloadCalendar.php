@@ -26,12 +26,13 @@ final class DownloadCalendar
     {
         $moments = $night->wholeMoments();
         $score = NightSolver::solve(NightBars::of($moments), $night->favour, $known);
+        $energy = NightEnergy::by($score, $night, $user, $moments);
         $calendar = Calendar::of(
             $night,
             $moments,
-            TimetablePage::of($night, $user, Voice::plain(), 0),
+            TimetablePage::of($night, $user, Voice::plain(), 0, $energy),
             ScoreDocument::of($score, Voice::plain()),
-            NightEnergy::by($score, $night, $user, $moments),
+            $energy,
             $request->query('reminders') === '1',
         );
 

@@ -49,10 +49,10 @@ export function WhatIf({ path, changes, shown, onShow }: Props) {
     setTried(asked);
     onShow(answer.value);
   };
-  const done = { preserveScroll: true, onSuccess: () => { onShow(null); } };
+  const done = { preserveScroll: true, onSuccess: () => { onShow(null); }, onError: setFaults };
   const gone = what === 'lens-gone' ? changes.lenses : changes.flashes;
   return (
-    <Fold title="What if …" forced={shown !== null || changes.kept !== null}>
+    <Fold title="What if …" forced={shown !== null} starts={changes.kept === null ? 'folded' : 'open'}>
       <form
         noValidate
         className="grid items-start gap-x-6 gap-y-3 sm:grid-cols-2 lg:grid-cols-4"
@@ -92,13 +92,9 @@ export function WhatIf({ path, changes, shown, onShow }: Props) {
       {changes.kept !== null && (
         <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
           <span>Kept last: {changes.kept}</span>
-          {changes.canUndo ? (
-            <Button look="quiet" onClick={() => { router.delete(`${path}/change`, done); }}>
-              Take it back
-            </Button>
-          ) : (
-            <span className="text-faint">Something was changed since, so it stays.</span>
-          )}
+          <Button look="quiet" onClick={() => { router.delete(`${path}/change`, done); }}>
+            Take it back
+          </Button>
         </p>
       )}
     </Fold>
