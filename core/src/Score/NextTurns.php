@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\Levels;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Shortfall;
 use Kaddle\Core\Solve\Solution;
@@ -36,8 +38,9 @@ final class NextTurns
             $way = self::same($there, $stands->stand()->way) ?? $there->best;
             $kept = $alone->moved($way, $way->choice->settings, $way->output);
             $reached = new ScoredBar($bar, $kept, $alone, Changes::between($stands->bar, $stands->solution, $bar, $kept));
-            if ([self::missing($there), $reached->turns()] < $least) {
-                [$best, $least] = [$reached, [self::missing($there), $reached->turns()]];
+            $lacks = [self::missing($way, $bar->light), $reached->turns()];
+            if ($lacks < $least) {
+                [$best, $least] = [$reached, $lacks];
             }
         }
 
@@ -45,9 +48,11 @@ final class NextTurns
     }
 
     /** What cannot be had, in tenths of a stop; 0 for nothing. */
-    private static function missing(Solution $solution): float
+    private static function missing(Candidate $way, Moment $moment): float
     {
-        return round(array_sum(array_map(static fn(Shortfall $s): float => min(self::ENDLESS, $s->stops->value), $solution->shortfalls)), 1);
+        $shortfalls = Shortfall::allOf($way, $moment, Levels::of($moment, $way));
+
+        return round(array_sum(array_map(static fn(Shortfall $s): float => min(self::ENDLESS, $s->stops->value), $shortfalls)), 1);
     }
 
     /** @return list<Locks> what to leave alone beside what is held: all but one control, then one, then none */

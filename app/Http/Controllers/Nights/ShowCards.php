@@ -12,12 +12,13 @@ use Inertia\Response;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Words\Voice;
 
-/** The cards of a night, to be printed or looked through. */
+/** The cards of a night: on a sheet, or one a screen to be carried. */
 final class ShowCards
 {
-    public function __invoke(Night $night, KnownLights $known, Voice $voice): Response
+    /** @param 'nights/Cards'|'nights/Carry' $page that shows them */
+    public function __invoke(Night $night, string $page, KnownLights $known, Voice $voice): Response
     {
-        return Inertia::render('nights/Cards', [
+        return Inertia::render($page, [
             'night' => Listings::night($night),
             'cards' => Inertia::defer(static fn() => CardsPage::of($night, $known, $voice)),
         ]);
