@@ -7,7 +7,6 @@ namespace Kaddle\Core\Card;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
-use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Solve\Tolerance;
 
@@ -25,8 +24,6 @@ final readonly class CardCell
         public Output $output,
         /** Clicks of output from where the card has it; above 0 turns up. */
         public int $clicks,
-        /** How the face reads there against what is wished when nothing is turned. */
-        public Stops $left,
         /** What the unit lacks there at full power, above 0, or gives too much at its lowest, below 0. */
         public Stops $lack,
     ) {}
@@ -41,15 +38,12 @@ final readonly class CardCell
         $output = $unit->nearest($wanted);
         $stands = $card->best->output->stops->thirtieths ?? throw new \LogicException('a flash that is off has no clicks');
         $turned = ($output->stops->thirtieths ?? $stands) - $stands;
-        $room = $card->levels->room;
-        $flash = FaceBalance::flashBeside($room, $card->moment->look->fill);
         $beyond = $wanted - max($unit->lowest->value(), min(0.0, $wanted));
 
         return new self(
             $at,
             $output,
             (int) round($turned / $unit->step->thirtieths()),
-            $room->withLight(Stops::of($flash->value + $stands / 30.0 - $wanted))->minus($room->withLight($flash)),
             Stops::of(abs($beyond) > Tolerance::ROUNDING ? $beyond : 0.0),
         );
     }

@@ -22,8 +22,6 @@ final readonly class CardCellDocument
         public int $clicks,
         /** The same as it is written: "+2". */
         public string $turn,
-        /** How the face reads there when nothing is turned, stops against the wish. */
-        public float $left,
         /** Stops that the unit lacks at full power, above 0, or gives too much at its lowest, below 0; null where no light gets there. */
         public ?float $lack,
         /** The last in words; '' for 0. */
@@ -38,7 +36,6 @@ final readonly class CardCellDocument
             $cell->output->label(),
             $cell->clicks,
             CardWords::clicks($cell),
-            round(max(-20.0, $cell->left->value), 2),
             Rounded::stops($cell->lack),
             CardWords::lack($cell),
         );

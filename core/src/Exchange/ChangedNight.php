@@ -15,9 +15,6 @@ use Kaddle\Core\Quantity\ExposureValue;
 /** A night in which one thing turns out otherwise than it was planned: another document of the same night. */
 final readonly class ChangedNight
 {
-    /** Minutes of a day of events, from six to six. */
-    private const DAY = 1440;
-
     private function __construct(
         private Record $change,
         private ChangeKind $what,
@@ -130,7 +127,7 @@ final readonly class ChangedNight
     {
         $starts = Evening::minutes($moment->record('plan')->text('starts')) + $this->change->whole('minutes');
 
-        return $starts >= 0 && $starts < self::DAY
+        return $starts >= 0 && $starts < Evening::DAY
             ? Evening::clock($starts)
             : throw FaultyDocument::at('minutes', "“{$moment->record('plan')->text('name')}” would begin on another day of events, which turns at six in the morning.");
     }

@@ -14,7 +14,8 @@ final class Evening
     /** Minutes after midnight at which one day of events ends and the next begins. */
     public const TURN = 6 * 60;
 
-    private const DAY = 24 * 60;
+    /** Minutes of a day of events, from six to six. */
+    public const DAY = 24 * 60;
 
     private function __construct() {}
 

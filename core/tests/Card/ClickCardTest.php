@@ -56,6 +56,7 @@ final class ClickCardTest extends TestCase
         foreach ([...$card->distances, ...$card->rows] as $cell) {
             self::assertSame($engine('subject.distance', $cell->at->metres), $cell->output->label(), "{$cell->at->metres} m");
         }
+        self::assertCount(isset($changes['room.roof']) ? 3 : 0, $card->ceilings);
         foreach ($card->ceilings as $cell) {
             self::assertSame($engine('room.height', $cell->at->metres), $cell->output->label(), "under {$cell->at->metres} m");
         }

@@ -247,8 +247,6 @@ export interface CardCellDocument {
   readonly clicks: number;
   /** The same as it is written: "+2". */
   readonly turn: string;
-  /** How the face reads there when nothing is turned, stops against the wish. */
-  readonly left: number;
   /** Stops that the unit lacks at full power, above 0, or gives too much at its lowest, below 0; null where no light gets there. */
   readonly lack: number | null;
   /** The last in words; '' for 0. */
