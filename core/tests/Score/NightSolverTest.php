@@ -5,20 +5,15 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Score;
 
 use Kaddle\Core\Document\ScoreDocument;
-use Kaddle\Core\Form\EffortForm;
-use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Score\Bar;
-use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Choices;
 use Kaddle\Core\Score\Control;
 use Kaddle\Core\Score\Effort;
 use Kaddle\Core\Score\Favour;
-use Kaddle\Core\Score\InHand;
 use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Score\Sequence;
-use Kaddle\Core\Score\Thing;
 use Kaddle\Core\Score\Work;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\FaceBalance;
@@ -26,7 +21,6 @@ use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Shortfall;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Moments;
-use Kaddle\Core\Words\ScoreWords;
 use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -170,60 +164,10 @@ final class NightSolverTest extends TestCase
         self::assertSame(Favour::QuickFlash->value, array_search(min($output), $output, true));
     }
 
-    public function testAChangeSaysWhatItWouldCostToLeaveIt(): void
-    {
-        [$bright, $dark] = [self::at(0, 'Bright', ['glow.ev' => 6]), self::at(1, 'Dark', ['glow.ev' => 2])];
-        $score = NightSolver::solve([$bright, $dark], Favour::FewestTurns);
-        [$first, $second] = $score->bars;
-        self::assertSame([], $first->changes);
-        self::assertNotSame([], $second->changes);
-        foreach ($second->changes as $change) {
-            self::assertNotSame('', ScoreWords::why($change, $second));
-        }
-        $iso = array_values(array_filter($second->changes, static fn(Change $c): bool => $c->control === Control::Iso))[0];
-        self::assertEqualsWithDelta(-$iso->clicks / 3, $iso->room, 1e-9);
-        self::assertSame("ISO {$iso->clicks} up", ScoreWords::change($iso, $second));
-        self::assertStringContainsString('darker', ScoreWords::why($iso, $second));
-    }
-
-    public function testThingsAreChangedAsTheMomentsNameThem(): void
-    {
-        $other = InHand::of(Thing::of('b', 'Body'), Thing::of('85', 'Portrait 85'), Thing::of('u', 'Unit'), null, Thing::of('g', 'Half orange'));
-        $score = NightSolver::solve([self::at(0, 'Here'), self::at(1, 'There', [], $other), self::at(2, 'Back')], Favour::FewestTurns);
-        self::assertSame(['lens: Portrait 85', 'gel: Half orange'], self::labels($score->bars[1]));
-        self::assertSame(['lens: Wide', 'gel off'], self::labels($score->bars[2]));
-        self::assertSame([2, 0], $score->sumOf(Control::Lens));
-        self::assertSame(2.0 * (20.0 + 10.0), $score->turns());
-    }
-
-    /** Where the ISO lies in a menu, others are turned for it. */
-    public function testAControlThatIsHardToReachIsTurnedLess(): void
-    {
-        $clicks = static function (float $reach): int {
-            $bars = array_map(
-                static fn(Bar $b): Bar => Bar::of($b->moment, $b->name, $b->from, $b->until, $b->light, $b->inHand, EffortForm::on(
-                    BodyForm::piece()->stored(['isoReach' => $reach]),
-                )),
-                Nights::seeded(4),
-            );
-
-            return NightSolver::solve($bars, Favour::FewestTurns)->sumOf(Control::Iso)[0];
-        };
-        self::assertLessThan($clicks(0.0), $clicks(10.0));
-    }
-
-    public function testAFlashThatIsOffIsSetAtLeisure(): void
-    {
-        $score = NightSolver::solve([self::at(0, 'Vows', ['look.withoutFlash' => true]), self::at(1, 'Supper')], Favour::FewestTurns);
-        $labels = self::labels($score->bars[1]);
-        self::assertNotSame([], preg_grep('/^flash on: /', $labels));
-        self::assertSame([], preg_grep('/^(head|output) /', $labels));
-    }
-
     public function testAnImpossibleMomentSaysSoAndTheRestIsSolved(): void
     {
         $open = ['room.finishes' => Moments::everywhere('open'), 'glow.ev' => -6, 'subject.distance' => 12];
-        $score = NightSolver::solve([self::at(0, 'Supper'), self::at(1, 'Yard', $open), self::at(2, 'Supper')], Favour::FewestTurns);
+        $score = NightSolver::solve([Nights::at(0, 'Supper'), Nights::at(1, 'Yard', $open), Nights::at(2, 'Supper')], Favour::FewestTurns);
         [$before, $yard, $after] = ScoreDocument::of($score, Voice::plain())->bars;
         self::assertSame([true, false, true], [$before->feasible, $yard->feasible, $after->feasible]);
         self::assertGreaterThan(0.5, $yard->shortfalls[0]->stops);
@@ -233,7 +177,7 @@ final class NightSolverTest extends TestCase
     public function testWhatIsHeldStaysHeld(): void
     {
         $held = ['look.locks' => ['aperture' => 'f/2.8']];
-        $score = NightSolver::solve([self::at(0, 'Supper'), self::at(1, 'Toast', $held), self::at(2, 'Supper')], Favour::FewestTurns);
+        $score = NightSolver::solve([Nights::at(0, 'Supper'), Nights::at(1, 'Toast', $held), Nights::at(2, 'Supper')], Favour::FewestTurns);
         self::assertSame('f/2.8', $score->bars[1]->solution->best->choice->settings->aperture->label());
     }
 
@@ -241,18 +185,6 @@ final class NightSolverTest extends TestCase
     {
         $score = NightSolver::solve([], Favour::FewestTurns);
         self::assertSame([[], 0.0, 0.0], [$score->bars, $score->turns(), $score->turnsAlone]);
-    }
-
-    /** @param array<string, mixed> $changes of the supper */
-    private static function at(int $hour, string $name, array $changes = [], ?InHand $inHand = null): Bar
-    {
-        return Bar::of("moment $hour", $name, 720 + 60 * $hour, 780 + 60 * $hour, Moments::with($changes), $inHand ?? InHand::of(
-            Thing::of('b', 'Body'),
-            Thing::of('35', 'Wide'),
-            Thing::of('u', 'Unit'),
-            null,
-            null,
-        ));
     }
 
     /**
@@ -274,11 +206,6 @@ final class NightSolverTest extends TestCase
         return array_sum(array_map(static fn(ScoredBar $b): float => $of($b->solution), $score->bars));
     }
 
-    /** @return list<string> */
-    private static function labels(ScoredBar $bar): array
-    {
-        return array_map(static fn(Change $c): string => ScoreWords::change($c, $bar), $bar->changes);
-    }
 
     /** @return list<string> */
     private static function lacks(Solution $solution): array

@@ -46,6 +46,22 @@ final class Nights
         return $bars === [] ? throw new \LogicException('a template without moments') : $bars;
     }
 
+    /**
+     * The supper of the examples, with changes, at an hour of the night.
+     *
+     * @param array<string, mixed> $changes
+     */
+    public static function at(int $hour, string $name, array $changes = [], ?InHand $inHand = null): Bar
+    {
+        return Bar::of("moment $hour", $name, 720 + 60 * $hour, 780 + 60 * $hour, Moments::with($changes), $inHand ?? InHand::of(
+            Thing::of('b', 'Body'),
+            Thing::of('35', 'Wide'),
+            Thing::of('u', 'Unit'),
+            null,
+            null,
+        ));
+    }
+
     /** @return array<string, mixed> */
     private static function room(TemplateMoment $moment, Randomizer $random): array
     {
