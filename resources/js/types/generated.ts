@@ -2170,6 +2170,58 @@ export const askFields = {
     }
 } as const;
 
+/** Fields of what turns out otherwise in a night, as `fields`. */
+export const changeFields = {
+    "what": {
+        "label": "What turns out otherwise",
+        "hint": ""
+    },
+    "from": {
+        "label": "From",
+        "hint": "Left out, from the beginning."
+    },
+    "until": {
+        "label": "Until",
+        "hint": "Left out, to the end."
+    },
+    "stops": {
+        "label": "Stops",
+        "hint": "Below 0 is darker.",
+        "min": -8,
+        "max": 8,
+        "step": 0.5,
+        "unit": "stops"
+    },
+    "minutes": {
+        "label": "Minutes",
+        "hint": "Below 0 is earlier.",
+        "min": -480,
+        "max": 480,
+        "step": 5,
+        "unit": "min"
+    },
+    "room": {
+        "label": "Room",
+        "hint": ""
+    },
+    "to": {
+        "label": "Room instead",
+        "hint": ""
+    },
+    "finish": {
+        "label": "Ceiling",
+        "hint": ""
+    },
+    "piece": {
+        "label": "What is not there",
+        "hint": ""
+    },
+    "other": {
+        "label": "What takes its place",
+        "hint": ""
+    }
+} as const;
+
 /** Ways to point the head, in words. */
 export const aims = {
     "up": "Straight up",

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { post, type Faults } from '@/lib/http';
-import { finishes, type ChangeData, type ChangedScore, type ChangeKind, type Named } from '@/types/generated';
+import { changeFields, finishes, type ChangeData, type ChangedScore, type ChangeKind, type Named } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Fold } from '@/ui/Fold';
@@ -19,8 +19,6 @@ interface Props {
 
 type Entered = Readonly<Record<string, string | number>>;
 
-const STOPS = { label: 'By how much', min: -8, max: 8, step: 0.5, unit: 'stops', hint: 'Below 0 is darker.' };
-const MINUTES = { label: 'By how much', min: -480, max: 480, step: 5, unit: 'min', hint: 'Below 0 is earlier.' };
 const STARTS: Entered = { stops: -2, minutes: 40 };
 
 /** Nothing takes its place. */
@@ -61,18 +59,18 @@ export function WhatIf({ path, changes, shown, onShow }: Props) {
           void show();
         }}
       >
-        <Choice label="What turns out otherwise" options={changes.kinds.map((kind) => ({ value: kind.what, label: kind.name }))} value={what} error={faults['what']} onChange={(value) => { setWhat(value as ChangeKind); setFaults({}); }} />
-        {fields.includes('stops') && <NumberField field={STOPS} value={Number(entered['stops'])} error={faults['stops']} onChange={enter('stops')} />}
-        {fields.includes('minutes') && <NumberField field={MINUTES} value={Number(entered['minutes'])} error={faults['minutes']} onChange={enter('minutes')} />}
-        {fields.includes('room') && <Pick label="Room" of={changes.rooms} none="Choose" value={text('room')} error={faults['room']} onChange={enter('room')} />}
-        {fields.includes('to') && <Pick label="Is instead in" of={changes.rooms} none="Choose" value={text('to')} error={faults['to']} onChange={enter('to')} />}
+        <Choice label={changeFields.what.label} options={changes.kinds.map((kind) => ({ value: kind.what, label: kind.name }))} value={what} error={faults['what']} onChange={(value) => { setWhat(value as ChangeKind); setFaults({}); }} />
+        {fields.includes('stops') && <NumberField field={changeFields.stops} value={Number(entered['stops'])} error={faults['stops']} onChange={enter('stops')} />}
+        {fields.includes('minutes') && <NumberField field={changeFields.minutes} value={Number(entered['minutes'])} error={faults['minutes']} onChange={enter('minutes')} />}
+        {fields.includes('room') && <Pick label={changeFields.room.label} of={changes.rooms} none="Choose" value={text('room')} error={faults['room']} onChange={enter('room')} />}
+        {fields.includes('to') && <Pick label={changeFields.to.label} of={changes.rooms} none="Choose" value={text('to')} error={faults['to']} onChange={enter('to')} />}
         {fields.includes('finish') && (
-          <Choice label="Its ceiling is" options={[{ value: NONE, label: 'Choose' }, ...Object.entries(finishes).map(([value, { label }]) => ({ value, label }))]} value={text('finish')} error={faults['finish']} onChange={enter('finish')} />
+          <Choice label={changeFields.finish.label} options={[{ value: NONE, label: 'Choose' }, ...Object.entries(finishes).map(([value, { label }]) => ({ value, label }))]} value={text('finish')} error={faults['finish']} onChange={enter('finish')} />
         )}
-        {fields.includes('piece') && <Pick label="Not there is" of={gone} none="Choose" value={text('piece')} error={faults['piece']} onChange={enter('piece')} />}
-        {fields.includes('other') && <Pick label="In its place" of={gone} none={what === 'unit-gone' ? 'Nothing: no flash' : 'Choose'} value={text('other')} error={faults['other']} onChange={enter('other')} />}
-        {fields.includes('from') && <WhenField kind="time" label="From" hint="Empty for the whole night." value={text('from')} error={faults['from']} onChange={enter('from')} />}
-        {fields.includes('until') && <WhenField kind="time" label="Until" value={text('until')} error={faults['until']} onChange={enter('until')} />}
+        {fields.includes('piece') && <Pick label={changeFields.piece.label} of={gone} none="Choose" value={text('piece')} error={faults['piece']} onChange={enter('piece')} />}
+        {fields.includes('other') && <Pick label={changeFields.other.label} of={gone} none={what === 'unit-gone' ? 'Nothing: no flash' : 'Choose'} value={text('other')} error={faults['other']} onChange={enter('other')} />}
+        {fields.includes('from') && <WhenField kind="time" label={changeFields.from.label} hint={changeFields.from.hint} value={text('from')} error={faults['from']} onChange={enter('from')} />}
+        {fields.includes('until') && <WhenField kind="time" label={changeFields.until.label} hint={changeFields.until.hint} value={text('until')} error={faults['until']} onChange={enter('until')} />}
         <div className="flex flex-wrap gap-2 self-end sm:col-span-full">
           <Button type="submit" disabled={isBusy}>
             {isBusy ? 'Solving …' : 'Show it in the score'}
