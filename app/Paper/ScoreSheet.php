@@ -8,11 +8,17 @@ use App\Data\ScoreData;
 use App\Data\ScoreMoment;
 use App\Data\ScorePlaces;
 use App\Data\ScorePoint;
+use App\Data\ScoreRule;
 use Kaddle\Core\Document\ScoreBarDocument;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Words\Voice;
 
-/** A score as lines and texts on a page, in mm from its upper left corner. */
+/**
+ * A score as lines and texts on a page, in mm from its upper left corner.
+ *
+ * @phpstan-type TLine array{float, float, float, float, float}
+ * @phpstan-type TText array{float, float, string, string}
+ */
 final readonly class ScoreSheet
 {
     private const LEFT = 24.0;
@@ -27,17 +33,23 @@ final readonly class ScoreSheet
     /** Over the staffs of shutter, aperture, ISO and output. */
     private const CONTROLS = ['shutter' => 'Shutter', 'aperture' => 'Aperture', 'iso' => 'ISO', 'output' => 'Output'];
 
-    /** mm that a character of a label takes. */
+    /** mm that a character of a label takes, and one of a name, which is bold. */
     private const CHARACTER = 1.35;
+    private const BOLD = 1.6;
+
+    /** Notes for which there is room under the staffs. */
+    private const NOTES = 10;
 
     /**
-     * @param list<array{float, float, float, float, float}> $lines from, to, and how thick
-     * @param list<array{float, float, string, string}> $texts left, top, what, and in which look
+     * @param list<TLine> $lines from, to, and how thick
+     * @param list<TText> $texts left, top, what, and in which look
+     * @param list<array{string, string}> $notes whose, and what: house rules, and what cannot be had
      */
     private function __construct(
         public ScoreData $score,
         public array $lines,
         public array $texts,
+        public array $notes,
     ) {}
 
     public static function of(ScoreData $score, Voice $voice): self
@@ -57,13 +69,30 @@ final readonly class ScoreSheet
             self::words($score, $x),
         ];
 
-        return new self($score, array_merge(...array_column($parts, 0)), array_merge(...array_column($parts, 1)));
+        return new self($score, array_merge(...array_column($parts, 0)), array_merge(...array_column($parts, 1)), self::notes($score));
+    }
+
+    /** Whether the notes go on a page of their own: under the staffs there is room for a few. */
+    public function hasManyNotes(): bool
+    {
+        return count($this->notes) > self::NOTES;
+    }
+
+    /** @return list<array{string, string}> */
+    private static function notes(ScoreData $score): array
+    {
+        $short = array_filter($score->score->bars, static fn(ScoreBarDocument $b): bool => !$b->feasible);
+
+        return [
+            ...array_map(static fn(ScoreRule $r): array => ['', $r->sentence], $score->rules),
+            ...array_values(array_map(static fn(ScoreBarDocument $b): array => ["$b->name:", implode(' ', array_column($b->shortfalls, 'sentence'))], $short)),
+        ];
     }
 
     /**
      * @param \Closure(float): float $x
      *
-     * @return array{list<array{float, float, float, float, float}>, list<array{float, float, string, string}>}
+     * @return array{list<TLine>, list<TText>}
      */
     private static function hours(int $from, int $until, \Closure $x, Voice $voice): array
     {
@@ -80,7 +109,7 @@ final readonly class ScoreSheet
      * @param list<ScoreMoment> $moments
      * @param \Closure(float): float $x
      *
-     * @return array{list<array{float, float, float, float, float}>, list<array{float, float, string, string}>}
+     * @return array{list<TLine>, list<TText>}
      */
     private static function heads(array $moments, \Closure $x): array
     {
@@ -93,7 +122,7 @@ final readonly class ScoreSheet
             $free[$row] = $moment->until;
             $y = 31.0 + 4.5 * min(2, $row);
             $lines[] = [$x($moment->from), $y + 3.6, $x($moment->until) - 0.6, $y + 3.6, 0.9];
-            $texts[] = [$x($moment->from), $y, self::fitting($moment->name, $x($moment->until) - $x($moment->from)), 'name'];
+            $texts[] = [$x($moment->from), $y, self::fitting($moment->name, $x($moment->until) - $x($moment->from), self::BOLD), 'name'];
         }
 
         return [$lines, $texts];
@@ -103,7 +132,7 @@ final readonly class ScoreSheet
      * @param list<ScoreMoment> $moments
      * @param \Closure(float): float $x
      *
-     * @return array{list<array{float, float, float, float, float}>, list<array{float, float, string, string}>}
+     * @return array{list<TLine>, list<TText>}
      */
     private static function glow(array $moments, \Closure $x): array
     {
@@ -132,7 +161,7 @@ final readonly class ScoreSheet
     /**
      * @param \Closure(float): float $x
      *
-     * @return array{list<array{float, float, float, float, float}>, list<array{float, float, string, string}>}
+     * @return array{list<TLine>, list<TText>}
      */
     private static function staff(ScoreData $score, int $i, string $control, \Closure $x): array
     {
@@ -169,7 +198,7 @@ final readonly class ScoreSheet
     /**
      * @param \Closure(float): float $x
      *
-     * @return array{list<array{float, float, float, float, float}>, list<array{float, float, string, string}>}
+     * @return array{list<TLine>, list<TText>}
      */
     private static function words(ScoreData $score, \Closure $x): array
     {
@@ -221,10 +250,15 @@ final readonly class ScoreSheet
         };
     }
 
-    /** As much of a text as fits. @param float $width mm */
-    private static function fitting(string $text, float $width): string
+    /**
+     * As much of a text as fits.
+     *
+     * @param float $width mm
+     * @param float $character mm that one takes
+     */
+    private static function fitting(string $text, float $width, float $character = self::CHARACTER): string
     {
-        $most = (int) floor($width / self::CHARACTER);
+        $most = (int) floor($width / $character);
 
         return match (true) {
             mb_strlen($text) <= $most => $text,

@@ -12,6 +12,7 @@ body { margin: 0; font-family: "DejaVu Sans"; font-size: 7pt; line-height: 1; co
 .name { font-size: 7pt; font-weight: bold; }
 .value { font-size: 7.5pt; font-weight: bold; }
 .small { font-size: 6.5pt; }
+.more { page-break-before: always; margin: 8mm; font-size: 8pt; line-height: 1.4; }
 .rules { position: absolute; left: 2mm; top: 164mm; width: 287mm; font-size: 7pt; line-height: 1.3; }
 </style>
 </head>
@@ -22,14 +23,9 @@ body { margin: 0; font-family: "DejaVu Sans"; font-size: 7pt; line-height: 1; co
 @foreach ($sheet->texts as [$left, $top, $text, $look])
 <div class="at {{ $look }}" style="left: {{ round($left, 2) }}mm; top: {{ round($top, 2) }}mm">{{ $text }}</div>
 @endforeach
-<div class="rules">
-@foreach ($sheet->score->rules as $rule)
-{{ $rule->sentence }}<br>
-@endforeach
-@foreach ($sheet->score->score->bars as $bar)
-@if (!$bar->feasible)
-<strong>{{ $bar->name }}:</strong> {{ implode(' ', array_column($bar->shortfalls, 'sentence')) }}<br>
-@endif
+<div class="{{ $sheet->hasManyNotes() ? 'more' : 'rules' }}">
+@foreach ($sheet->notes as [$whose, $note])
+<strong>{{ $whose }}</strong> {{ $note }}<br>
 @endforeach
 </div>
 </body>

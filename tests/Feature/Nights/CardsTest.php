@@ -81,6 +81,16 @@ final class CardsTest extends TestCase
         self::assertSame(1, self::pages((string) $this->get("/nights/{$night->id}/paper/cards")->assertOk()->getContent()));
     }
 
+    public function testNotesThatHaveNoRoomUnderTheScoreGetAPageOfTheirOwn(): void
+    {
+        $night = $this->evening($this->person());
+        $rule = ['rule' => 'no-stands', 'from' => '18:00', 'to' => '23:00', 'note' => 'Aisles'];
+        foreach ([[3, 1], [30, 2]] as [$rules, $pages]) {
+            $night->venue->update(['rules' => array_fill(0, $rules, $rule)]);
+            self::assertSame($pages, self::pages((string) $this->get("/nights/{$night->id}/paper/score")->assertOk()->getContent()), "$rules rules");
+        }
+    }
+
     public function testThereAreNoOtherPapersAndNoneForOthers(): void
     {
         $night = $this->evening($this->person());
