@@ -62,7 +62,7 @@ test('cards are read on the page, on paper and on a phone, with the same numbers
     }
   }
   const [sheet = []] = await pagesOf(page, 'The score, A4 (PDF)');
-  expect(sheet.map((word) => word.text).join(' ')).toContain('Supper in the ropewalk');
+  expect(sheet.map((word) => word.text).join(' ')).toContain('Last dances');
   for (const word of sheet) expect(word.left > 0 && word.right < 1, word.text).toBe(true);
   const [packing = []] = await pagesOf(page, 'Packing list, A5 (PDF)');
   expect(plain(packing.map((word) => word.text).join(' '))).toMatch(/Fast 35 .* cells for each Full-size flash/);

@@ -35,7 +35,7 @@ final readonly class ScoreSheet
 
     /** mm that a character of a label takes, and one of a name, which is bold. */
     private const CHARACTER = 1.35;
-    private const BOLD = 1.6;
+    private const BOLD = 1.45;
 
     /** Notes for which there is room under the staffs. */
     private const NOTES = 10;
