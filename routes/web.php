@@ -43,6 +43,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/nights/{night}', Nights\ShowScore::class)->can('view', 'night')->name('nights.show');
     Route::get('/nights/{night}/timetable', Nights\ShowTimetable::class)->can('view', 'night')->name('nights.timetable');
     Route::post('/nights/{night}/change', Nights\TryChange::class)->can('view', 'night');
+    Route::post('/nights/{night}/slide', Nights\SlideMoment::class)->can('view', 'night');
     Route::get('/nights/{night}/cards', Nights\ShowCards::class)->defaults('page', 'nights/Cards')->can('view', 'night')->name('nights.cards');
     Route::get('/nights/{night}/carry', Nights\ShowCards::class)->defaults('page', 'nights/Carry')->can('view', 'night')->name('nights.carry');
     Route::get('/nights/{night}/paper/{paper}', Exchange\DownloadPaper::class)->can('view', 'night');

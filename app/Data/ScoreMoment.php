@@ -12,6 +12,8 @@ final readonly class ScoreMoment
     /**
      * @param list<Control> $held
      * @param list<ScorePoint> $points
+     * @param list<ScoreReading> $readings
+     * @param list<string> $cautions
      */
     public function __construct(
         public int $id,
@@ -38,5 +40,11 @@ final readonly class ScoreMoment
         public float $farthest,
         /** Glow of its room while it lasts. @var list<ScorePoint> */
         public array $points,
+        /** Of its room, at its hours. @var list<ScoreReading> */
+        public array $readings,
+        /** What wants care from here on, and did not in the moment before. @var list<string> */
+        public array $cautions,
+        /** Minutes since all before it were over, below 0 for an overlap; null for the first. */
+        public ?int $gap,
     ) {}
 }

@@ -16,5 +16,7 @@ final readonly class ScorePoint
         public float $doubt,
         /** K; null where nobody knows. */
         public ?int $kelvin,
+        /** The same as a colour of the page. */
+        public ?string $tint,
     ) {}
 }

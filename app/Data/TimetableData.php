@@ -15,7 +15,5 @@ final readonly class TimetableData
         public ?string $sunset,
         /** @var list<TimetableRow> */
         public array $rows,
-        /** Moments whose settings are not reckoned yet. */
-        public int $pending,
     ) {}
 }

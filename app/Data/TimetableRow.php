@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Data;
 
+use Kaddle\Core\Document\ScoreBarDocument;
+
 /** A moment in the timetable of its night. */
 final readonly class TimetableRow
 {
     /**
      * @param list<string> $rules
      * @param list<string> $cautions
+     * @param list<ScoreBarDocument>|null $bars
      */
     public function __construct(
         public int $id,
@@ -42,7 +45,9 @@ final readonly class TimetableRow
         public array $rules,
         /** What wants care. @var list<string> */
         public array $cautions,
-        /** Null while it is not reckoned yet. */
-        public ?AnswerData $answer,
+        /** Whether it is left out of the score. */
+        public bool $skipped,
+        /** Its bars in the score; null while the night is not solved yet. @var list<ScoreBarDocument>|null */
+        public ?array $bars,
     ) {}
 }

@@ -12,7 +12,6 @@ use App\Planning\NightEnergy;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Document\ChangeDocument;
 use Kaddle\Core\Document\ScoreBarDocument;
-use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Document\ShortfallDocument;
 use Kaddle\Core\Power\EnergyStep;
 use Kaddle\Core\Score\Control;
@@ -35,9 +34,10 @@ final class Calendar
 
     /**
      * @param Collection<int, Moment> $moments of the night
+     * @param TimetableData $timetable with the settings of the score
      * @param bool $reminds whether an alarm comes before a lens or a set of batteries is to be changed
      */
-    public static function of(Night $night, Collection $moments, TimetableData $timetable, ScoreDocument $score, NightEnergy $energy, bool $reminds): string
+    public static function of(Night $night, Collection $moments, TimetableData $timetable, NightEnergy $energy, bool $reminds): string
     {
         $calendar = new VCalendar([
             'PRODID' => '-//Kaddle//Night//EN',
@@ -48,7 +48,7 @@ final class Calendar
         $sequence = self::sequence($night, $moments);
         foreach ($timetable->rows as $row) {
             $moment = $moments->firstOrFail('id', $row->id);
-            $bars = array_values(array_filter($score->bars, static fn(ScoreBarDocument $b): bool => $b->moment === $moment->uid));
+            $bars = $row->bars ?? [];
             $event = $calendar->createComponent('VEVENT', [
                 'UID' => "$moment->uid@kaddle.example",
                 'SEQUENCE' => $sequence,

@@ -33,8 +33,7 @@ use Kaddle\Core\Solve\MomentSolver;
  * @property int $minutes
  * @property Record $plan what is planned besides light, by MomentForm::planned()
  * @property Record $settings what is set on the bench, by MomentForm::settings()
- * @property array<string, mixed>|null $answer the last answer of the solver, with the fingerprint of its question
- * @property array<string, mixed>|null $kit the same of the kit check
+ * @property array<string, mixed>|null $kit the last answer of the kit check, with the fingerprint of its question
  * @property list<TPin> $pins settings that are kept for comparison, with the columns that they answer
  * @property int $revision how often what anybody sees of it was changed
  * @property Night $night
@@ -55,20 +54,19 @@ final class Moment extends Model
     public const WHOLE = ['night.venue', 'room.venue', 'body', 'lens', 'flash', 'modifier', 'gel'];
 
     /** What a copy of it does not share. */
-    public const OWN = ['uid', 'answer', 'kit', 'revision', 'pins'];
+    public const OWN = ['uid', 'kit', 'revision', 'pins'];
 
     /** Columns that the bench changes. */
     public const BENCH = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'name', 'starts_at', 'settings'];
 
     protected $fillable = [
         'uid', 'room_id', 'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id',
-        'name', 'starts_at', 'minutes', 'plan', 'settings', 'answer', 'kit', 'pins',
+        'name', 'starts_at', 'minutes', 'plan', 'settings', 'kit', 'pins',
     ];
     protected $casts = [
         'id' => 'integer',
         'plan' => FormCast::class . ':plan',
         'settings' => FormCast::class . ':settings',
-        'answer' => 'array',
         'kit' => 'array',
         'pins' => 'array',
         'revision' => 'integer',
@@ -80,7 +78,6 @@ final class Moment extends Model
         'gel_id' => null,
         'minutes' => 30,
         'plan' => '{}',
-        'answer' => null,
         'kit' => null,
         'pins' => '[]',
     ];
@@ -186,14 +183,13 @@ final class Moment extends Model
     }
 
     /**
-     * Keeps an answer beside the moment; this is no change of the moment itself.
+     * Keeps an answer of the kit check beside the moment; this is no change of the moment itself.
      *
-     * @param 'answer'|'kit' $what
      * @param array<array-key, mixed> $answer
      */
-    public function keep(string $what, array $answer): void
+    public function keepKit(array $answer): void
     {
-        self::query()->whereKey($this->id)->toBase()->update([$what => json_encode($answer, JSON_THROW_ON_ERROR)]);
+        self::query()->whereKey($this->id)->toBase()->update(['kit' => json_encode($answer, JSON_THROW_ON_ERROR)]);
     }
 
     /** Takes over what the form has read of the plan; stores nothing. */

@@ -9,15 +9,17 @@ use App\Data\TimetableRow;
 use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
-use App\Planning\Answers;
 use App\Planning\MomentCautions;
 use App\Planning\NightEnergy;
 use Illuminate\Support\Collection;
+use Kaddle\Core\Document\ScoreBarDocument;
 use Kaddle\Core\Glow\Sunset;
 use Kaddle\Core\Night\Caution;
 use Kaddle\Core\Night\HouseRule;
 use Kaddle\Core\Night\HouseRules;
 use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Score\Score;
+use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Words\NightWords;
 use Kaddle\Core\Words\Voice;
 
@@ -26,23 +28,21 @@ final readonly class TimetablePage
 {
     private function __construct(
         private HouseRules $rules,
-        private Answers $answers,
-        private NightEnergy $energy,
+        private ?Score $score,
+        private ?NightEnergy $energy,
         private Voice $voice,
     ) {}
 
     /**
-     * @param int $atOnce answers that may be asked for now; the others are pending
-     * @param NightEnergy|null $energy of its score, where that is known; otherwise by the answers of the moments
+     * @param Collection<int, Moment> $moments of the night, in time order, with everything that Moment::WHOLE names
+     * @param Score|null $score of the night; null where that is not solved yet: without settings, and without what only they can tell
      */
-    public static function of(Night $night, User $user, Voice $voice, int $atOnce = Answers::AT_ONCE, ?NightEnergy $energy = null): TimetableData
+    public static function of(Night $night, User $user, Collection $moments, ?Score $score, Voice $voice): TimetableData
     {
-        $moments = $night->wholeMoments();
-        $answers = Answers::of($moments, $atOnce);
         $self = new self(
             $night->venue->houseRules(),
-            $answers,
-            $energy ?? NightEnergy::of($night, $user, $moments, static fn(Moment $m): ?float => $answers->for($m)?->share),
+            $score,
+            $score === null ? null : NightEnergy::by($score, $night, $user, $moments),
             $voice,
         );
 
@@ -51,7 +51,6 @@ final readonly class TimetablePage
             $night->venue->zone,
             Sunset::on($night->held_on->toDateString(), $night->venue->place())?->format('H:i'),
             $self->rows($moments),
-            $answers->pending,
         );
     }
 
@@ -97,9 +96,19 @@ final readonly class TimetablePage
             array_map(fn(HouseRule $r): string => NightWords::rule($r, $this->voice), $this->rules->during($slot)),
             array_map(
                 fn(Caution $c): string => NightWords::caution($c, $this->voice),
-                MomentCautions::of($moment, $this->energy->during($moment)),
+                MomentCautions::of($moment, $this->energy?->during($moment)),
             ),
-            $this->answers->for($moment),
+            $moment->plan->flag('skipped'),
+            $this->score === null ? null : $this->bars($moment, $this->score),
         );
+    }
+
+    /** @return list<ScoreBarDocument> */
+    private function bars(Moment $moment, Score $score): array
+    {
+        return array_values(array_map(
+            fn(ScoredBar $b): ScoreBarDocument => ScoreBarDocument::of($b, $this->voice),
+            array_filter($score->bars, static fn(ScoredBar $b): bool => $b->bar->moment === $moment->uid),
+        ));
     }
 }

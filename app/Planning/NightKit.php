@@ -52,7 +52,7 @@ final readonly class NightKit
                 $light = MomentReader::fromArray($moment->document());
                 $check = KitCheck::of($light, self::ways($lenses, $light, $hasSecond));
                 $results[$moment->id] = $result = KitResult::of($check);
-                $moment->keep('kit', ['of' => $fingerprint] + $result->toStore());
+                $moment->keepKit(['of' => $fingerprint] + $result->toStore());
             }
         }
 

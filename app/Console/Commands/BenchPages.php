@@ -8,7 +8,6 @@ use App\Models\Night;
 use App\Models\Room;
 use App\Models\User;
 use App\Models\Venue;
-use App\Planning\Answers;
 use App\Planning\NightKit;
 use App\Starter\StarterNight;
 use Illuminate\Console\Command;
@@ -44,9 +43,7 @@ final class BenchPages extends Command
             Auth::setUser($user);
             $night = $this->fill($user);
             $this->line(sprintf('%-28s %10s %10s %8s %8s', 'page', 'first ms', 'median ms', 'queries', 'KB'));
-            $this->time($kernel, 'timetable, being reckoned', "/nights/{$night->id}/timetable");
             $this->time($kernel, 'kit check, being reckoned', "/nights/{$night->id}/kit");
-            Answers::of($night->wholeMoments(), PHP_INT_MAX);
             NightKit::of($user, $night->wholeMoments(), PHP_INT_MAX);
             foreach ($this->pages($user, $night) as $name => $path) {
                 $this->time($kernel, $name, $path);

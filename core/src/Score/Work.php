@@ -74,6 +74,8 @@ final readonly class Work
      * The camera's part is reckoned once for all rows that share settings, the flash's once for each pair
      * of outputs and ways: long nights ask for millions.
      *
+     * @phpstan-impure
+     *
      * @param array<int, list<int>> $alike places of rows that share settings
      * @param array<int, Row> $to
      * @param array<int, Row> $from
@@ -113,12 +115,16 @@ final readonly class Work
                     $by[$group] = $place;
                 }
             }
+            asort($least);
             foreach ($places as $at) {
                 $key = "{$to[$at][3]} {$to[$at][4]}";
                 $flash = $flashes[$key] ??= $this->fromGroups($groups, $to[$at][3], $to[$at][4]);
                 $best = INF;
                 foreach ($least as $group => $turns) {
-                    if ($turns < $best && $turns + $flash[$group] < $best) {
+                    if ($turns >= $best) {
+                        break;
+                    }
+                    if ($turns + $flash[$group] < $best) {
                         $best = $turns + $flash[$group];
                         $came[$at] = $by[$group];
                     }

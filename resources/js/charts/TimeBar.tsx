@@ -1,9 +1,6 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useReader } from '@/lib/useReader';
-import { clockOf, DAY, scaleOf, ticks } from './axis';
-
-/** Minutes to which a hand sets times. */
-const GRAIN = 5;
+import { clockOf, DAY, GRAIN, scaleOf, ticks } from './axis';
 
 /** ms without a key after which a time is taken as meant. */
 const SETTLED = 700;

@@ -3,6 +3,9 @@ import { turnOfTheDay } from '@/types/generated';
 /** Minutes of a day. */
 export const DAY = 1440;
 
+/** Minutes to which a hand sets times. */
+export const GRAIN = 5;
+
 /** Values to px, from one end of a scale to the other; equal travel is an equal step, or by `along` what it makes of them. */
 export function scaleOf([from, to]: readonly [number, number], [start, end]: readonly [number, number], along: (value: number) => number = same): (value: number) => number {
   const first = along(from);

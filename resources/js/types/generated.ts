@@ -102,24 +102,6 @@ export interface AimDocument {
   readonly faceExposure: number;
 }
 
-/** The settings of a moment in a line, as a list shows them. */
-export interface AnswerData {
-  /** Whether room and face come out as wished. */
-  readonly feasible: boolean;
-  /** "1/40 s" */
-  readonly shutter: string;
-  readonly aperture: string;
-  readonly iso: string;
-  /** Way that the head points, in words. */
-  readonly head: string;
-  /** "1/16 +⅓", or "off" */
-  readonly output: string;
-  /** Share of full power of a pop, at most 1; 0 for a flash that is off. */
-  readonly share: number;
-  /** What cannot be had and by how many stops; empty when all can. */
-  readonly shortfall: string;
-}
-
 export interface AskDraft {
   /** Look. */
   readonly kind: AskKind;
@@ -1255,6 +1237,12 @@ export interface ScoreMoment {
   readonly farthest: number;
   /** Glow of its room while it lasts. */
   readonly points: readonly ScorePoint[];
+  /** Of its room, at its hours. */
+  readonly readings: readonly ScoreReading[];
+  /** What wants care from here on, and did not in the moment before. */
+  readonly cautions: readonly string[];
+  /** Minutes since all before it were over, below 0 for an overlap; null for the first. */
+  readonly gap: number | null;
 }
 
 /** Another score of the same evening, to be laid over it. */
@@ -1296,6 +1284,17 @@ export interface ScorePoint {
   readonly doubt: number;
   /** K; null where nobody knows. */
   readonly kelvin: number | null;
+  /** The same as a colour of the page. */
+  readonly tint: string | null;
+}
+
+/** A light reading of the room of a moment, taken at an hour that it lasts through. */
+export interface ScoreReading {
+  /** Minutes since six in the morning. */
+  readonly at: number;
+  /** At ISO 100. */
+  readonly ev: number;
+  readonly spot: string;
 }
 
 /** Something that a house forbids, on the score. */
@@ -1432,8 +1431,6 @@ export interface TimetableData {
   /** By the clocks of the place; null where the sun does not go down. */
   readonly sunset: string | null;
   readonly rows: readonly TimetableRow[];
-  /** Moments whose settings are not reckoned yet. */
-  readonly pending: number;
 }
 
 /** A moment in the timetable of its night. */
@@ -1468,8 +1465,10 @@ export interface TimetableRow {
   readonly rules: readonly string[];
   /** What wants care. */
   readonly cautions: readonly string[];
-  /** Null while it is not reckoned yet. */
-  readonly answer: AnswerData | null;
+  /** Whether it is left out of the score. */
+  readonly skipped: boolean;
+  /** Its bars in the score; null while the night is not solved yet. */
+  readonly bars: readonly ScoreBarDocument[] | null;
 }
 
 /** What another ISO does to the batteries: a stop of it is a stop of output. */

@@ -65,6 +65,7 @@ final class HostileInputTest extends TestCase
         yield 'hold' => ['PUT', '/moments/MOMENT/hold', ['revision', 'shutter', 'aperture', 'iso']];
         $change = ['what', 'from', 'until', 'stops', 'minutes', 'room', 'to', 'finish', 'piece', 'other'];
         yield 'a change, tried' => ['POST', '/nights/NIGHT/change', $change];
+        yield 'a moment at other times' => ['POST', '/nights/NIGHT/slide', ['moment', 'starts']];
         yield 'a change, kept' => ['PUT', '/nights/NIGHT/change', $change];
         yield 'a change, taken back' => ['DELETE', '/nights/NIGHT/change', ['x']];
         yield 'favour' => ['PUT', '/nights/NIGHT/favour', ['favour']];

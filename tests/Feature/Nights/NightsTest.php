@@ -6,7 +6,6 @@ namespace Tests\Feature\Nights;
 
 use App\Models\Moment;
 use App\Models\Night;
-use App\Planning\Answers;
 use App\Planning\NightKit;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
@@ -97,8 +96,7 @@ final class NightsTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         $count = function () use ($moment, $user): int {
-            // New moments are reckoned once, and kept.
-            Answers::of($moment->night->wholeMoments(), 99);
+            // New moments are checked once, and kept.
             NightKit::of($user, $moment->night->wholeMoments(), 99);
             DB::flushQueryLog();
             DB::enableQueryLog();

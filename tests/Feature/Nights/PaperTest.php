@@ -7,16 +7,18 @@ namespace Tests\Feature\Nights;
 use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
-use App\Planning\Answers;
 use App\Planning\NightBars;
 use App\Planning\NightKit;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
+use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Night\TemplateMoment;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\NightSolver;
+use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Tolerance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -29,10 +31,11 @@ final class PaperTest extends TestCase
     {
         $night = $this->nightOf($this->person(), $template);
         self::assertCount(count($template->moments()), $night->moments);
-        $answers = Answers::of($night->wholeMoments(), 99);
-        foreach ($night->wholeMoments() as $moment) {
-            self::assertNotNull($answers->for($moment), $moment->name);
-        }
+        $this->get("/nights/{$night->id}/timetable")->assertOk()->assertInertia(static fn(AssertableInertia $page) => $page
+            ->where('timetable.rows.0.bars', null)
+            ->loadDeferredProps(static fn(AssertableInertia $later) => $later
+                ->has('solved.rows', count($template->moments()))
+                ->where('solved.rows', static fn(Collection $rows): bool => $rows->every(static fn(mixed $row): bool => data_get($row, 'bars.0.from') === data_get($row, 'startsAt')))));
         $columns = array_filter($template->moments(), static fn(TemplateMoment $m): bool => $m->withoutFlash) === [] ? 6 : 9;
         $this->get("/nights/{$night->id}/kit")->assertOk()->assertInertia(static fn(AssertableInertia $page) => $page->has('kit.ways', $columns)->has('kit.rows', count($template->moments())));
     }
@@ -54,26 +57,16 @@ final class PaperTest extends TestCase
             ->where('timetable.rows.5.gap', 0));
     }
 
-    public function testAnswersComeSomeAtATimeAndAreKept(): void
+    public function testAMomentThatIsLeftOutHasNoSettings(): void
     {
         $night = $this->nightOf($this->person(), NightTemplate::EveningWedding);
-        foreach ([9, 5, 1, 0] as $pending) {
-            $this->get("/nights/{$night->id}/timetable")->assertInertia(static fn(AssertableInertia $page) => $page
-                ->where('timetable.pending', $pending)
-                ->where('timetable.rows.12.answer', static fn(mixed $answer): bool => ($answer === null) === ($pending > 0)));
-        }
-    }
-
-    /** What a room is asked again after a change of its finish, and only then. */
-    public function testAChangeIsAskedAnew(): void
-    {
-        $moment = $this->momentOf($this->person());
-        $first = Answers::of($moment->night->wholeMoments())->for($moment);
-        self::assertEquals($first, Answers::of($moment->night->wholeMoments(), 0)->for($moment), 'kept');
-        $moment->room->update(['height_m' => 6.0]);
-        $again = Answers::of($moment->night->fresh()?->wholeMoments() ?? self::fail('gone'), 0);
-        self::assertNull($again->for($moment));
-        self::assertSame(1, $again->pending);
+        $moment = $night->moments()->firstOrFail();
+        $moment->update(['plan' => ['skipped' => true] + $moment->plan->toArray()]);
+        $this->get("/nights/{$night->id}/timetable")->assertInertia(static fn(AssertableInertia $page) => $page
+            ->where('timetable.rows.0.skipped', true)
+            ->loadDeferredProps(static fn(AssertableInertia $later) => $later
+                ->where('solved.rows.0.bars', [])
+                ->where('solved.rows.1.bars.0.name', $night->wholeMoments()[1]?->name)));
     }
 
     public function testTheKitCheckIsKeptUntilTheBagChanges(): void
@@ -81,6 +74,8 @@ final class PaperTest extends TestCase
         $moment = $this->momentOf($user = $this->person());
         $kit = NightKit::of($user, $moment->night->wholeMoments())->for($moment);
         self::assertEquals($kit, NightKit::of($user, $moment->night->wholeMoments(), 0)->for($moment));
+        $moment->room->update(['height_m' => 6.0]);
+        self::assertSame(1, NightKit::of($user, $moment->night->fresh()?->wholeMoments() ?? self::fail('gone'), 0)->pending);
         $moment->lens->update(['archived_at' => now()]);
         self::assertSame(1, NightKit::of($user, $moment->night->wholeMoments(), 0)->pending);
     }
@@ -180,10 +175,9 @@ final class PaperTest extends TestCase
         $user = User::query()->firstOrFail();
         foreach (Night::query()->get() as $night) {
             $moments = $night->wholeMoments();
-            $answers = Answers::of($moments, 99);
             $kit = NightKit::of($user, $moments, 99);
             foreach ($moments as $moment) {
-                self::assertSame($answers->for($moment)?->feasible, $kit->for($moment)?->margin() >= -Tolerance::ROUNDING, $moment->name);
+                self::assertSame(MomentSolver::solve(MomentReader::fromArray($moment->document()))->isFeasible(), $kit->for($moment)?->margin() >= -Tolerance::ROUNDING, $moment->name);
             }
         }
     }

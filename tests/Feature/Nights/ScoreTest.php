@@ -22,7 +22,7 @@ use Tests\TestCase;
  * The night as a score.
  *
  * @phpstan-type TScore array{
- *     moments: list<array{id: int, uid: string, revision: string, held: list<string>, skipped: bool, from: int, until: int, points: list<array{at: int}>}>,
+ *     moments: list<array{id: int, uid: string, revision: string, held: list<string>, skipped: bool, from: int, until: int, points: list<array{at: int, tint: string|null}>, cautions: list<string>, readings: list<array{spot: string}>, gap: int|null}>,
  *     places: list<array<string, mixed>>,
  *     score: array{bars: list<array{moment: string, aperture: string, iso: string}>},
  *     other: array{sentence: string, places: list<array<string, mixed>>}|null,
@@ -137,6 +137,42 @@ final class ScoreTest extends TestCase
         self::assertNotContains($first['uid'], array_column($left['score']['bars'], 'moment'));
         $read = DocumentReader::fromJson((string) $this->get("/nights/{$night->id}/document")->getContent());
         self::assertCount(count($left['score']['bars']), NightBars::of($read));
+    }
+
+    public function testAMomentThatIsMovedByHandIsShownAsItWillBeKept(): void
+    {
+        $night = $this->evening($this->person());
+        $moment = $night->moments()->where('name', 'Cake')->firstOrFail();
+        $ask = fn(mixed $body) => $this->postJson("/nights/{$night->id}/slide", is_array($body) ? $body : []);
+        $many = $ask(['moment' => $moment->id, 'starts' => ['16:30', $moment->clock(), '23:55']])->assertOk()->json();
+        self::assertIsArray($many);
+        self::assertSame(['16:30', '23:55'], [data_get($many[0], 'score.bars.0.from'), data_get($many[2], 'score.bars.' . (count((array) data_get($many[2], 'score.bars')) - 1) . '.from')]);
+        $alone = $ask(['moment' => $moment->id, 'starts' => ['16:30']])->assertOk()->json('0');
+        self::assertIsArray($alone);
+        self::assertNotSame('16:30', $moment->refresh()->clock(), 'nothing is stored');
+        $this->put("/moments/{$moment->id}/time", ['starts' => '16:30'])->assertSessionHasNoErrors();
+        self::assertSame(data_get($alone, 'score'), $this->score($night)['score']);
+        $ask(['moment' => 0, 'starts' => ['16:30']])->assertJsonValidationErrors('moment');
+        $ask(['moment' => $moment->id, 'starts' => ['26:30']])->assertJsonValidationErrors('starts');
+        $ask(['moment' => $moment->id, 'starts' => array_fill(0, 13, '16:30')])->assertJsonValidationErrors('starts');
+    }
+
+    public function testCautionsReadingsAndOverlapsStandWhereTheyBegin(): void
+    {
+        $night = $this->evening($this->person());
+        [$first, $second] = $night->wholeMoments()->all();
+        $first->room->update(['readings' => [['spot' => 'bar', 'at' => '2027-05-01T' . $first->clock(), 'kind' => 'incident', 'lux' => 80.0]]]);
+        foreach ([$first, $second] as $moment) {
+            $glow = ['glow' => ['curve' => true]] + $moment->settings->toArray();
+            $moment->update(['settings' => $glow, 'plan' => ['presence' => ['flames']] + $moment->plan->toArray()]);
+        }
+        $second->update(['starts_at' => $first->starts_at]);
+        [$one, $two] = $this->score($night)['moments'];
+        self::assertStringStartsWith('Open flames', $one['cautions'][0] ?? '');
+        self::assertSame([], array_values(array_filter($two['cautions'], static fn(string $c): bool => str_starts_with($c, 'Open flames'))), 'told once');
+        self::assertSame([null, -$first->minutes], [$one['gap'], $two['gap']]);
+        self::assertSame(['bar'], array_column($one['readings'], 'spot'));
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $one['points'][0]['tint'] ?? '');
     }
 
     public function testTheLightOfEveryMomentAndThePlacesOfEveryBarAreThere(): void

@@ -14,7 +14,6 @@ use App\Planning\NightEnergy;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Words\Voice;
@@ -26,13 +25,11 @@ final class DownloadCalendar
     {
         $moments = $night->wholeMoments();
         $score = NightSolver::solve(NightBars::of($moments), $night->favour, $known);
-        $energy = NightEnergy::by($score, $night, $user, $moments);
         $calendar = Calendar::of(
             $night,
             $moments,
-            TimetablePage::of($night, $user, Voice::plain(), 0, $energy),
-            ScoreDocument::of($score, Voice::plain()),
-            $energy,
+            TimetablePage::of($night, $user, $moments, $score, Voice::plain()),
+            NightEnergy::by($score, $night, $user, $moments),
             $request->query('reminders') === '1',
         );
 

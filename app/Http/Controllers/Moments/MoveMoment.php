@@ -20,6 +20,6 @@ final class MoveMoment
         ]);
         $moment->update(['starts_at' => $read->text('starts'), 'minutes' => $read->whole('minutes')]);
 
-        return redirect()->route('nights.timetable', $moment->night_id);
+        return redirect()->back(fallback: route('nights.timetable', $moment->night_id));
     }
 }

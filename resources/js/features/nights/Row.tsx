@@ -2,7 +2,7 @@ import { Link, router } from '@inertiajs/react';
 import { clockOf } from '@/charts/axis';
 import { TimeBar } from '@/charts/TimeBar';
 import { useReader } from '@/lib/useReader';
-import type { AnswerData, TimetableRow } from '@/types/generated';
+import type { TimetableRow } from '@/types/generated';
 import { Warnings } from '@/ui/Warnings';
 
 interface Props {
@@ -35,7 +35,7 @@ export function Row({ row, span }: Props) {
               {row.fromCurve && ' by the room’s curve'}
             </span>
           </p>
-          <Settings answer={row.answer} />
+          <Settings row={row} />
           {row.notes !== '' && <p className="whitespace-pre-line">{row.notes}</p>}
         </div>
         <div className="grid content-start gap-2">
@@ -65,18 +65,28 @@ export function Row({ row, span }: Props) {
   );
 }
 
-function Settings({ answer }: { readonly answer: AnswerData | null }) {
-  if (answer === null) return <p className="text-faint">Settings are being reckoned …</p>;
+function Settings({ row }: { readonly row: TimetableRow }) {
+  const { time } = useReader();
+  if (row.skipped) return <p className="text-faint">Left out of the score: its plan says so.</p>;
+  if (row.bars === null) return <p className="text-faint">The night is being solved …</p>;
+  const shortfalls = [...new Set(row.bars.flatMap((bar) => bar.shortfalls.map(({ sentence }) => sentence)))];
   return (
     <>
-      <p className="flex flex-wrap gap-x-4 font-medium">
-        <span>{answer.shutter}</span>
-        <span>{answer.aperture}</span>
-        <span>{answer.iso}</span>
-        <span>Head: {answer.head.toLowerCase()}</span>
-        <span>Output {answer.output}</span>
-      </p>
-      {!answer.feasible && <p className="font-medium text-alarm">{answer.shortfall}</p>}
+      {row.bars.map((bar, i) => (
+        <p key={bar.from} className="flex flex-wrap gap-x-4 font-medium">
+          {i > 0 && <span className="font-semibold">from {time(bar.from)}</span>}
+          <span>{bar.shutter}</span>
+          <span>{bar.aperture}</span>
+          <span>{bar.iso}</span>
+          {bar.output === 'off' ? <span>Flash off</span> : <span>{`Head: ${bar.head.toLowerCase()}`}</span>}
+          {bar.output !== 'off' && <span>{`Output ${bar.output}`}</span>}
+        </p>
+      ))}
+      {shortfalls.map((sentence) => (
+        <p key={sentence} className="font-medium text-alarm">
+          {sentence}
+        </p>
+      ))}
     </>
   );
 }

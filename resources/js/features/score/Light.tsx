@@ -8,7 +8,8 @@ import { rangeOf, writtenUntil } from './scales';
 /** The glow of the rooms while their moments last, in its doubt, with its colour. */
 export function Glow({ moments, sunset, top, x, until }: { readonly moments: readonly ScoreMoment[]; readonly sunset: number | null; readonly top: number; readonly x: Along; readonly until: number }) {
   const points = moments.flatMap((moment) => moment.points);
-  const [low, high] = rangeOf(points.flatMap(({ ev, doubt }) => [ev - doubt, ev + doubt]), 3);
+  const read = moments.flatMap(({ readings }) => readings.map(({ ev }) => ev));
+  const [low, high] = rangeOf([...points.flatMap(({ ev, doubt }) => [ev - doubt, ev + doubt]), ...read], 3);
   const y = scaleOf([high, low], [top + 6, top + CURVE - 12]);
   const ends = writtenUntil(moments);
   const [lowest, highest] = [Math.ceil(low), Math.floor(high)];
@@ -22,11 +23,25 @@ export function Glow({ moments, sunset, top, x, until }: { readonly moments: rea
           </text>
         </g>
       ))}
-      {moments.map(({ id, from, points: mine }, i) => (
+      {moments.map(({ id, from, points: mine, readings }, i) => (
         <g key={id}>
+          <defs>
+            <linearGradient id={`tint-${id}`} gradientUnits="userSpaceOnUse" x1={x(from)} x2={x(mine.at(-1)?.at ?? from)} y1={0} y2={0}>
+              {mine.map((p, j) => (
+                <stop key={p.at} offset={j / Math.max(1, mine.length - 1)} stopColor={p.tint ?? 'transparent'} />
+              ))}
+            </linearGradient>
+          </defs>
           <polygon points={[...mine.map((p) => `${x(p.at)},${y(p.ev + p.doubt)}`), ...mine.map((p) => `${x(p.at)},${y(p.ev - p.doubt)}`).reverse()].join(' ')} fill="url(#score-glow)" />
           <Label x={x(from)} y={top + CURVE - 1} width={x(ends[i] ?? from) - x(from)} colour="var(--glow)" texts={[coloursOf(mine), '']} />
-          <polyline points={mine.map((p) => `${x(p.at)},${y(p.ev)}`).join(' ')} fill="none" stroke="var(--glow)" strokeWidth="2.5" strokeLinejoin="round" />
+          <polyline points={mine.map((p) => `${x(p.at)},${y(p.ev)}`).join(' ')} fill="none" stroke={`url(#tint-${id})`} strokeWidth="9" strokeLinejoin="round" />
+          <polyline points={mine.map((p) => `${x(p.at)},${y(p.ev)}`).join(' ')} fill="none" stroke="var(--glow)" strokeWidth="2" strokeLinejoin="round" />
+          {readings.map(({ at, ev, spot }) => (
+            <g key={`${at} ${spot}`}>
+              <title>{`Reading, ${spot}: EV ${levelMark(ev)}`}</title>
+              <path d={`M${x(at)},${y(ev) - 5}l5,5l-5,5l-5,-5z`} fill="var(--raised)" stroke="var(--ink)" strokeWidth="1.5" />
+            </g>
+          ))}
         </g>
       ))}
       {sunset !== null && (

@@ -1,21 +1,34 @@
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type TouchEvent } from 'react';
 import { useWidth } from '@/charts/useWidth';
 import type { ScoreData } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Lanes } from './Lanes';
 import { CEILING, HEAT, heights, NAMES, STAFF, STAFFS } from './measures';
 import { perMinuteOf, spanOf, ZOOMS } from './scales';
+import type { Sliding } from './useSlide';
 
 interface Props {
   readonly score: ScoreData;
 }
 
+interface ChartProps extends Props {
+  /** Before anything was moved by hand: time and order are shown by it. */
+  readonly planned: ScoreData;
+  /** Minute of the night; null on any other day. */
+  readonly now: number | null;
+  /** Null where nothing can be moved. */
+  readonly hands: Sliding | null;
+}
+
+/** How far two fingers go apart, or together, for one step larger or smaller. */
+const PINCHED = 1.3;
+
 /** The night from left to right: its light, its rooms, and a staff for every control. */
-export function ScoreChart({ score, now }: Props & { readonly now: number | null }) {
+export function ScoreChart({ score, planned, now, hands }: ChartProps) {
   const [zoom, setZoom] = useState(0);
   const [box, width] = useWidth();
   const scroller = useRef<HTMLDivElement>(null);
-  const perMinute = perMinuteOf(spanOf(score.moments), width - NAMES, ZOOMS[zoom] ?? 1);
+  const perMinute = perMinuteOf(spanOf(planned.moments), width - NAMES, ZOOMS[zoom] ?? 1);
   const by = (steps: number) => {
     const to = Math.max(0, Math.min(ZOOMS.length - 1, zoom + steps));
     const lanes = scroller.current;
@@ -23,6 +36,17 @@ export function ScoreChart({ score, now }: Props & { readonly now: number | null
     setZoom(to);
     // What stands in the middle stays there.
     if (lanes !== null) requestAnimationFrame(() => (lanes.scrollLeft = (lanes.scrollLeft + lanes.clientWidth / 2) * grows - lanes.clientWidth / 2));
+  };
+  const fingers = useRef<number | null>(null);
+  const pinch = ({ touches }: TouchEvent) => {
+    const [one, other] = Array.from(touches);
+    if (one === undefined || other === undefined) return;
+    const apart = Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY);
+    fingers.current ??= apart;
+    const grown = apart / fingers.current;
+    if (grown < PINCHED && grown > 1 / PINCHED) return;
+    by(grown > 1 ? 1 : -1);
+    fingers.current = apart;
   };
   const keys = (event: KeyboardEvent) => {
     if (event.key === '+' || event.key === '=') by(1);
@@ -40,8 +64,8 @@ export function ScoreChart({ score, now }: Props & { readonly now: number | null
       </div>
       <div ref={box} className="flex rounded-lg border border-line bg-raised">
         <Names score={score} />
-        <div ref={scroller} tabIndex={0} onWheel={(event) => { if (event.ctrlKey) by(event.deltaY < 0 ? 1 : -1); }} role="group" aria-label="Lanes of the night; the arrow keys move along it, + and − change its size" onKeyDown={keys} className="min-w-0 grow overflow-x-auto focus-visible:outline-offset-0">
-          {width > 0 && <Lanes score={score} perMinute={perMinute} now={now} />}
+        <div ref={scroller} tabIndex={0} onWheel={(event) => { if (event.ctrlKey) by(event.deltaY < 0 ? 1 : -1); }} role="group" onTouchMove={pinch} onTouchEnd={() => { fingers.current = null; }} aria-label="Lanes of the night; the arrow keys move along it, + and − change its size, and with Shift they move the moment whose name has the focus" onKeyDown={keys} className="min-w-0 grow touch-pan-x touch-pan-y overflow-x-auto focus-visible:outline-offset-0">
+          {width > 0 && <Lanes score={score} planned={planned} perMinute={perMinute} now={now} hands={hands} />}
         </div>
       </div>
     </section>
@@ -60,6 +84,7 @@ function Names({ score }: Props) {
     [at.head + 17, 'Head'],
     [at.curtain + 17, 'Curtain'],
     [at.lens + 17, 'Lens'],
+    ...(at.care === null ? [] : ([[at.care + 17, 'Take care']] as const)),
     [at.heat + HEAT - 6, 'Heat'],
   ];
   return (

@@ -1,6 +1,7 @@
 import { Link } from '@inertiajs/react';
 import { useReader } from '@/lib/useReader';
-import type { ScoreData } from '@/types/generated';
+import type { ScoreData, ScoreMoment } from '@/types/generated';
+import { Warnings } from '@/ui/Warnings';
 import { Hold } from './Hold';
 
 /** The same night to read: what stands when, what is changed and why. */
@@ -31,6 +32,7 @@ export function ScoreTable({ score, canHold }: { readonly score: ScoreData; read
             {`Shutter: ${bar.bounds.shutter}. Aperture: ${bar.bounds.aperture}. ISO: ${bar.bounds.iso}.`}
             {bar.output !== 'off' && ` Output: ${bar.bounds.output}.`}
           </p>
+          {score.score.bars[i - 1]?.moment !== bar.moment && <Beginning moment={moments.get(bar.moment)} />}
           {bar.shortfalls.map(({ kind, sentence }) => (
             <p key={kind} className="font-medium text-alarm">
               {sentence}
@@ -53,5 +55,17 @@ export function ScoreTable({ score, canHold }: { readonly score: ScoreData; read
         </li>
       ))}
     </ol>
+  );
+}
+
+/** What is to be known as a moment begins. */
+function Beginning({ moment }: { readonly moment: ScoreMoment | undefined }) {
+  if (moment === undefined) return null;
+  const { gap, cautions } = moment;
+  return (
+    <>
+      {gap !== null && gap < 0 && <p className="font-medium text-alarm">Begins {-gap} min before what comes before it is over.</p>}
+      <Warnings rules={[]} cautions={cautions} />
+    </>
   );
 }

@@ -25,7 +25,9 @@ export function heights(score: ScoreData) {
   const ceiling = curve + CURVE;
   const staffs = ceiling + CEILING + 16;
   const head = staffs + STAFFS.length * STAFF;
-  return { top, curve, ceiling, staffs, head, curtain: head + LANE, lens: head + 2 * LANE, heat: head + 3 * LANE, all: head + 3 * LANE + HEAT + 6 };
+  const care = score.moments.some((moment) => moment.cautions.length > 0) ? head + 3 * LANE : null;
+  const heat = head + (care === null ? 3 : 4) * LANE;
+  return { top, curve, ceiling, staffs, head, curtain: head + LANE, lens: head + 2 * LANE, care, heat, all: heat + HEAT + 6 };
 }
 
 /** px of a minute since six in the morning. */

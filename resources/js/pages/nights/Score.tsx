@@ -4,7 +4,10 @@ import { NightFrame } from '@/features/nights/NightFrame';
 import { ScoreChart } from '@/features/score/ScoreChart';
 import { ScoreTable } from '@/features/score/ScoreTable';
 import { WhatIf } from '@/features/score/WhatIf';
+import { useSlide, type Slide, type Sliding } from '@/features/score/useSlide';
+import { clockOf } from '@/charts/axis';
 import { useMinuteOfNight } from '@/lib/tonight';
+import { useReader } from '@/lib/useReader';
 import type { ChangeData, ChangedScore, Favour, FavourChoice, NightData, ScoreData } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -79,9 +82,12 @@ export default function Score({ night, favour, favours, over, changes, score }: 
   );
 }
 
-function Solved({ score, night, isTried = false }: { readonly score: ScoreData; readonly night: NightData; readonly isTried?: boolean }) {
+function Solved({ score: planned, night, isTried = false }: { readonly score: ScoreData; readonly night: NightData; readonly isTried?: boolean }) {
   const path = `/nights/${night.id}`;
   const now = useMinuteOfNight(night.heldOn);
+  const sliding = useSlide(path, planned);
+  const { slide } = sliding;
+  const score = slide?.score ?? planned;
   const { turns, turnsAlone, sums, bars } = score.score;
   const short = new Set(bars.filter((bar) => !bar.feasible).map((bar) => bar.name));
   if (score.moments.length === 0) return <p>A score needs moments: add the first.</p>;
@@ -106,12 +112,38 @@ function Solved({ score, night, isTried = false }: { readonly score: ScoreData; 
         )}
         {short.size > 0 && <p className="font-medium text-alarm">{`Cannot be had as wished: ${[...short].join(', ')}. What is missing stands below.`}</p>}
       </div>
-      <ScoreChart score={score} now={now} />
-      <ScoreTable score={score} canHold={!isTried} />
+      <ScoreChart score={score} planned={planned} now={now} hands={isTried ? null : sliding} />
+      {slide !== null && <Slid slide={slide} sliding={sliding} turns={planned.score.turns} />}
+      <ScoreTable score={score} canHold={!isTried && slide === null} />
       <p className="flex flex-wrap gap-x-6">
         <FileLink href={`${path}/score.csv`}>The score as a table (CSV)</FileLink>
         <FileLink href={`${path}/score`}>The score with its cards (JSON)</FileLink>
       </p>
     </>
+  );
+}
+
+/** What becomes of the night while a moment is elsewhere. */
+function Slid({ slide, sliding, turns }: { readonly slide: Slide; readonly sliding: Sliding; readonly turns: number }) {
+  const { time } = useReader();
+  const { moment, to, score, isDown, fault } = slide;
+  const isThere = score?.moments.find(({ id }) => id === moment.id)?.from === to;
+  return (
+    <div className="sticky bottom-3 z-10 flex flex-wrap items-center gap-x-4 gap-y-2 rounded-md border border-ink bg-sunk px-4 py-2">
+      <p role="status" className="text-lg">
+        <strong>{moment.name}</strong> at {time(clockOf(to))} instead of {time(clockOf(moment.from))}
+        {fault !== '' ? `. ${fault}` : score === null || !isThere ? ' …' : `: ${Math.round(score.score.turns)} turns instead of ${Math.round(turns)}.`}
+      </p>
+      {isDown && (
+        <p className="flex gap-2">
+          <Button look="main" onClick={sliding.keep}>
+            Keep it
+          </Button>
+          <Button look="quiet" onClick={sliding.discard}>
+            Discard it
+          </Button>
+        </p>
+      )}
+    </div>
   );
 }

@@ -2,9 +2,7 @@ import { router } from '@inertiajs/react';
 import { TimeScale } from '@/charts/TimeBar';
 import { NightForms } from '@/features/nights/NightForms';
 import { NightFrame } from '@/features/nights/NightFrame';
-import { Pending } from '@/features/nights/Pending';
 import { Row } from '@/features/nights/Row';
-import { usePending } from '@/features/nights/usePending';
 import { useReader } from '@/lib/useReader';
 import type { TimetableData } from '@/types/generated';
 import { Button } from '@/ui/Button';
@@ -13,10 +11,16 @@ import { FileLink } from '@/ui/FileLink';
 /** Minutes shown before the first moment and after the last. */
 const ROOM = 45;
 
-export default function Timetable({ timetable }: { readonly timetable: TimetableData }) {
-  const { night, rows, pending } = timetable;
+interface Props {
+  readonly timetable: TimetableData;
+  /** The same with the settings of the score; comes after the page. */
+  readonly solved?: TimetableData;
+}
+
+export default function Timetable({ timetable, solved }: Props) {
+  const { night } = timetable;
+  const { rows } = solved ?? timetable;
   const { time } = useReader();
-  usePending(pending, 'timetable');
   const span = [Math.min(...rows.map((row) => row.from)) - ROOM, Math.max(...rows.map((row) => row.from + row.minutes)) + ROOM] as const;
   return (
     <NightFrame
@@ -35,8 +39,7 @@ export default function Timetable({ timetable }: { readonly timetable: Timetable
       <div className="flex flex-wrap items-center justify-between gap-x-6">
         <p>
           {timetable.sunset === null ? 'No sunset this evening' : `Sunset at ${time(timetable.sunset)}`}, by the clocks of {timetable.zone}. Drag a bar to move a moment, or use the
-          arrow keys on it. Settings here are those
-          of each moment by itself; the score and the cards have those of the night.
+          arrow keys on it. Settings are those of the night’s score.
         </p>
         <p className="flex flex-wrap gap-x-6">
           <FileLink href={`/nights/${night.id}/calendar`}>Calendar (ICS)</FileLink>
@@ -45,7 +48,6 @@ export default function Timetable({ timetable }: { readonly timetable: Timetable
           <FileLink href={`/nights/${night.id}/document`}>The night as JSON</FileLink>
         </p>
       </div>
-      <Pending pending={pending} all={rows.length} />
       <div className="sticky top-0 z-10 -mb-3 hidden bg-ground px-4 py-1 md:grid md:grid-cols-[1fr_minmax(14rem,38%)] md:gap-x-5">
         <span />
         <TimeScale span={span} />
