@@ -113,7 +113,7 @@ final class ScorePage
         return array_map(static function (string $start) use ($night, $moment, $moments, $bars, $rehearsal, $known, $voice): ScoreData {
             $slid = self::with($moments, $moment, $start);
             $all = array_merge(...$slid->map(static fn(Moment $m): array => $m->id === $moment->id ? NightBars::of(Collection::make([$m])) : $bars[$m->id])->values()->all());
-            $score = $rehearsal === null || $all === [] ? NightSolver::solve($all, $night->favour, $known) : $rehearsal->with($all);
+            $score = $rehearsal === null ? NightSolver::solve($all, $night->favour, $known) : $rehearsal->with($all);
 
             return self::data($night, $slid, $score, null, $voice);
         }, $starts);

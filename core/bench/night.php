@@ -28,10 +28,7 @@ use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Score\Sequence;
 use Kaddle\Core\Score\Work;
-use Kaddle\Core\Situation\Moment;
-use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\RememberedLights;
-use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Score\Nights;
 
 require __DIR__ . '/../vendor/autoload.php';
@@ -54,22 +51,14 @@ foreach (array_slice($argv, 1) as $file) {
 for ($seed = 1; $seed <= 30; ++$seed) {
     $nights["seed $seed"] = Nights::seeded($seed);
 }
-/** The fewest turns that any choices of a night take, whatever their trouble; exact, for nothing is left out. */
-$least = static function (array $bars) use ($known): float {
-    $choices = array_values(array_map(
-        static fn(Solution $s): Choices => Choices::of($s, Favour::FewestTurns),
-        MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known),
-    ));
-
-    return Sequence::through($choices, array_map(static fn(Bar $b): Work => $b->work(), $bars), 1e-6, null, PHP_INT_MAX)->turns;
-};
 printf("PHP %s\n\n%-24s %5s %8s %8s %8s %8s %8s %8s\n", PHP_VERSION, 'night', 'bars', 'things', 'alone', 'score', 'fewer', 'least', 'worse by');
 $sums = [0.0, 0.0, 0.0, 0.0];
 foreach ($nights as $name => $bars) {
     $score = NightSolver::solve($bars, Favour::FewestTurns, known: $known);
     $fixed = $things($score);
     [$alone, $turns] = [$score->turnsAlone - $fixed, $score->turns() - $fixed];
-    $fewest = $least($bars);
+    // The fewest that any choices take, whatever their trouble: exact, for nothing is left out.
+    $fewest = Sequence::through(Choices::allOf($bars, Favour::FewestTurns, $known), array_map(static fn(Bar $b): Work => $b->work(), $bars), 1e-6, null, PHP_INT_MAX)->turns;
     $sums = [$sums[0] + $fixed, $sums[1] + $alone, $sums[2] + $turns, $sums[3] + $fewest];
     printf("%-24s %5d %8.0f %8.0f %8.0f %6.0f %% %8.0f %8.2f\n", mb_substr($name, 0, 24), count($bars), $fixed, $alone, $turns, 100.0 * (1.0 - $turns / max(1.0, $alone)), $fewest, $worse($score));
 }
@@ -81,10 +70,7 @@ $dearer = 0;
 for ($seed = 1; $seed <= 20; ++$seed) {
     $bars = Nights::seeded($seed, 4);
     foreach (Favour::cases() as $favour) {
-        $choices = array_values(array_map(
-            static fn(Solution $s): Choices => Choices::of($s, $favour),
-            MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known),
-        ));
+        $choices = Choices::allOf($bars, $favour, $known);
         $work = array_map(static fn(Bar $b): Work => $b->work(), $bars);
         $found = Sequence::through($choices, $work, $favour->turnsPerStop(), null)->turns;
         $best = Sequence::through($choices, $work, $favour->turnsPerStop(), null, PHP_INT_MAX)->turns;

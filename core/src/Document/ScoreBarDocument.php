@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\Remedy;
-use Kaddle\Core\Drag\DragView;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Score\Change;
@@ -83,7 +82,7 @@ final readonly class ScoreBarDocument
             $best->output->label(),
             $best->output->share(),
             $best->light->aim->inWords(),
-            DragView::of($solution)->curtains->toSet(),
+            $scored->curtain,
             $bar->inHand->body->name,
             $bar->inHand->lens->name,
             $bar->light->lens->focalLength,

@@ -23,6 +23,9 @@ use Kaddle\Core\Solve\Solution;
  */
 final readonly class CurtainChoice
 {
+    /** s by which a pop may come later than the finger expects before anybody feels it (judgement). */
+    private const UNFELT = 0.05;
+
     /** Share of frame width from which a smear lies on a side: 0.25 mm at 36 mm x 24 mm. */
     private const SIDED = 0.25 / 36.0;
 
@@ -82,6 +85,20 @@ final readonly class CurtainChoice
     public function times(Curtain $curtain): PopTimes
     {
         return $curtain === Curtain::First ? $this->first : $this->second;
+    }
+
+    /**
+     * The one that a body is set to where it stands at another: none where nothing that shows would be gained.
+     *
+     * @param Curtain|null $stands null for nothing said yet
+     */
+    public function setFrom(?Curtain $stands): ?Curtain
+    {
+        $isSame = ($this->reason === CurtainReason::NoDifference || $this->reason === CurtainReason::NoSide)
+            && $this->chosen === $this->advised
+            && $this->second->pops - $this->first->pops < self::UNFELT;
+
+        return $isSame ? $stands ?? $this->chosen : $this->toSet();
     }
 
     /** Frame widths that they have gone since the finger when the pop freezes them. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\ExposureBounds;
@@ -34,6 +35,19 @@ final readonly class Changes
         );
 
         return [...$things, ...$self->turned(), ...$self->flash()];
+    }
+
+    /**
+     * @param Curtain|null $stands that the body was set to before; null for nothing said yet
+     * @param Curtain|null $curtain that it is set to in the bar; null where there is none to choose
+     *
+     * @return list<Change> one or none
+     */
+    public static function ofCurtain(Bar $to, ?Curtain $stands, ?Curtain $curtain): array
+    {
+        return $stands === null || $curtain === null || $stands === $curtain
+            ? []
+            : [new Change(Control::Curtain, 0, $to->effort->of(Control::Curtain, 1), 0.0, 0.0, 0.0, 0.0)];
     }
 
     /** @return list<Change> shutter, aperture and ISO */

@@ -10,8 +10,11 @@ use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Quantity\ExactStops;
+use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\ControlScales;
+use Kaddle\Core\Solve\KnownLights;
+use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;
 
 /**
@@ -47,6 +50,19 @@ final readonly class Choices
         public array $trouble,
         private array $ways,
     ) {}
+
+    /**
+     * @param list<Bar> $bars
+     *
+     * @return list<self> of each
+     */
+    public static function allOf(array $bars, Favour $favour, ?KnownLights $known): array
+    {
+        return array_values(array_map(
+            static fn(Solution $alone): self => self::of($alone, $favour),
+            MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known),
+        ));
+    }
 
     public static function of(Solution $alone, Favour $favour): self
     {

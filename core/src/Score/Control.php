@@ -18,6 +18,8 @@ enum Control: string
     case Head = 'head';
     /** The flash is switched on or off. */
     case Flash = 'flash';
+    /** First or second. */
+    case Curtain = 'curtain';
     case Modifier = 'modifier';
     case Gel = 'gel';
     case Lens = 'lens';
@@ -49,6 +51,7 @@ enum Control: string
             self::Output => 'output',
             self::Head => 'head',
             self::Flash => 'flash',
+            self::Curtain => 'curtain',
             self::Modifier => 'modifier',
             self::Gel => 'gel',
             self::Lens => 'lens',

@@ -29,6 +29,8 @@ final readonly class Effort
         'output' => [2.0, 1.0],
         'head' => [4.0, 0.0],
         'flash' => [3.0, 0.0],
+        // In a menu.
+        'curtain' => [3.0, 0.0],
         'modifier' => [8.0, 0.0],
         'gel' => [10.0, 0.0],
         'lens' => [20.0, 0.0],

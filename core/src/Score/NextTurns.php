@@ -37,7 +37,7 @@ final class NextTurns
             $there = MomentSolver::solve($bar->light->holding($locks), $known);
             $way = self::same($there, $stands->stand()->way) ?? $there->best;
             $kept = $alone->moved($way, $way->choice->settings, $way->output);
-            $reached = new ScoredBar($bar, $kept, $alone, Changes::between($stands->bar, $stands->solution, $bar, $kept));
+            $reached = new ScoredBar($bar, $kept, $alone, Changes::between($stands->bar, $stands->solution, $bar, $kept), $stands->curtain);
             $lacks = [self::missing($way, $bar->light), $reached->turns()];
             if ($lacks < $least) {
                 [$best, $least] = [$reached, $lacks];

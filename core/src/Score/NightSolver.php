@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
-use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\KnownLights;
-use Kaddle\Core\Solve\MomentSolver;
-use Kaddle\Core\Solve\Solution;
 
 /**
  * Start here: the bars of a night in, its score out.
@@ -32,8 +29,7 @@ final class NightSolver
         ?KnownLights $known = null,
         array $past = [],
     ): Score {
-        $alone = MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known);
-        $choices = array_values(array_map(static fn(Solution $solution): Choices => Choices::of($solution, $favour), $alone));
+        $choices = Choices::allOf($bars, $favour, $known);
         $last = $past === [] ? null : Choices::rowOf($past[count($past) - 1]->solution->best);
         $sequence = Sequence::through(
             $choices,
@@ -43,7 +39,7 @@ final class NightSolver
         );
         $solved = array_map(static fn(ScoredBar $b): array => [$b->bar, $b->solution, $b->alone], $past);
         foreach ($bars as $i => $bar) {
-            $solved[] = [$bar, $choices[$i]->solution($sequence->places[$i]), $alone[$i]];
+            $solved[] = [$bar, $choices[$i]->solution($sequence->places[$i]), $choices[$i]->alone];
         }
 
         return Score::of($favour, $solved, $sequence->mayBeCheaperBy());

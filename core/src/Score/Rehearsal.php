@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
-use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\KnownLights;
-use Kaddle\Core\Solve\MomentSolver;
-use Kaddle\Core\Solve\Solution;
 
 /**
  * A solved night of which one bar or the other is tried elsewhere, again and again: only what is new is solved.
@@ -25,7 +22,7 @@ final class Rehearsal
     /** @param list<Bar> $bars in time order; what of them comes back as the same object is not solved again */
     private function __construct(array $bars, private readonly Favour $favour, private readonly ?KnownLights $known)
     {
-        $choices = $this->choices($bars);
+        $choices = Choices::allOf($bars, $favour, $known);
         $listed = Sequence::through($choices, self::work($bars), $favour->turnsPerStop(), null)->listed();
         $this->stays = new \WeakMap();
         foreach ($bars as $i => $bar) {
@@ -39,11 +36,11 @@ final class Rehearsal
         return new self($bars, $favour, $known);
     }
 
-    /** @param non-empty-list<Bar> $bars in time order: those that stay as the very objects that were given first */
+    /** @param list<Bar> $bars in time order: those that stay as the very objects that were given first */
     public function with(array $bars): Score
     {
         $new = array_filter($bars, fn(Bar $b): bool => !isset($this->stays[$b]));
-        $solved = array_combine(array_keys($new), $this->choices(array_values($new)));
+        $solved = array_combine(array_keys($new), Choices::allOf(array_values($new), $this->favour, $this->known));
         $choices = $listed = [];
         foreach ($bars as $i => $bar) {
             $choices[] = $solved[$i] ?? $this->stays[$bar][0];
@@ -58,19 +55,6 @@ final class Rehearsal
             array_map(static fn(Bar $b, Choices $c, int $place): array => [$b, $c->solution($place), $c->alone], $bars, $choices, $sequence->places),
             $sequence->mayBeCheaperBy(),
         );
-    }
-
-    /**
-     * @param list<Bar> $bars
-     *
-     * @return list<Choices>
-     */
-    private function choices(array $bars): array
-    {
-        return array_values(array_map(
-            fn(Solution $solution): Choices => Choices::of($solution, $this->favour),
-            MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $this->known),
-        ));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Drag\DragView;
 use Kaddle\Core\Solve\Solution;
 
 /**
@@ -32,16 +33,20 @@ final readonly class Score
     {
         $bars = [];
         $alone = 0.0;
+        [$set, $setAlone] = [null, null];
         foreach ($solved as $i => [$bar, $solution, $own]) {
+            $curtain = DragView::of($solution)->curtains->setFrom($set);
+            $curtainAlone = DragView::of($own)->curtains->setFrom($setAlone);
             $changes = [];
             if ($i > 0) {
                 [$before, $stood, $ownBefore] = $solved[$i - 1];
-                $changes = Changes::between($before, $stood, $bar, $solution);
-                foreach (Changes::between($before, $ownBefore, $bar, $own) as $change) {
+                $changes = [...Changes::between($before, $stood, $bar, $solution), ...Changes::ofCurtain($bar, $set, $curtain)];
+                foreach ([...Changes::between($before, $ownBefore, $bar, $own), ...Changes::ofCurtain($bar, $setAlone, $curtainAlone)] as $change) {
                     $alone += $change->turns;
                 }
             }
-            $bars[] = new ScoredBar($bar, $solution, $own, $changes);
+            [$set, $setAlone] = [$curtain ?? $set, $curtainAlone ?? $setAlone];
+            $bars[] = new ScoredBar($bar, $solution, $own, $changes, $curtain);
         }
 
         return new self($favour, $bars, $alone, $mayBeCheaperBy);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\Solution;
 
@@ -18,12 +19,14 @@ final readonly class ScoredBar
      * @param Solution $solution at the settings of the score
      * @param Solution $alone the bar's own best answer
      * @param list<Change> $changes on the way here from the bar before; none into the first
+     * @param Curtain|null $curtain that the body is set to; null where there is none to choose
      */
     public function __construct(
         public Bar $bar,
         public Solution $solution,
         public Solution $alone,
         public array $changes,
+        public ?Curtain $curtain,
     ) {}
 
     public function stand(): Stand

@@ -49,7 +49,7 @@ final class CardWords
     {
         $choice = $card->drag->curtains;
 
-        return match ($choice->toSet()) {
+        return match ($card->scored->curtain) {
             null => '',
             Curtain::First => Curtain::First->inWords(),
             Curtain::Second => sprintf('%s: the pose is the one %s s after your finger', Curtain::Second->inWords(), Number::plain($choice->second->pops, 1)),
@@ -63,7 +63,7 @@ final class CardWords
         $choice = $card->drag->curtains;
         $seconds = $card->drag->exposing->time->seconds;
         $poses = $moment->people->movement === Movement::Still; // whoever talks or dances is not asked to stop
-        $waits = $poses && $choice->chosen === Curtain::Second && $choice->second->preflash !== null && $choice->second->pops - PopTimes::LAG > 0.25;
+        $waits = $poses && $card->scored->curtain === Curtain::Second && $choice->second->preflash !== null && $choice->second->pops - PopTimes::LAG > 0.25;
 
         return array_values(array_filter([
             $waits ? 'Hold still until the second flash.' : '',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Words;
 
+use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Control;
@@ -31,6 +32,7 @@ final class ScoreWords
         return match ($change->control) {
             Control::Shutter, Control::Aperture, Control::Iso, Control::Output => TurnWords::clicks($change->control->value, $change->clicks),
             Control::Head => "head {$best->light->aim->inSentence()}",
+            Control::Curtain => $bar->curtain === Curtain::Second ? 'second curtain' : 'first curtain',
             Control::Flash => $best->isOff()
                 ? 'flash off'
                 : "flash on: {$best->light->aim->inSentence()}, {$best->output->label()}",
@@ -55,6 +57,9 @@ final class ScoreWords
             $change->control === Control::Flash => $bar->solution->best->isOff()
                 ? 'The flash is forbidden or not wanted here.'
                 : sprintf('The room alone leaves the face %s dark.', Stops::of(-min(0.0, $bar->solution->levels->room->value))->amount()),
+            $change->control === Control::Curtain => $bar->curtain === Curtain::Second
+                ? 'Left as it was, who moves would have the trail before them.'
+                : 'Left as it was, the pop would come later than the finger expects.',
             in_array($change->control, Control::things(), true) => 'Planned for this moment.',
             $change->face === null => 'Nobody knows what the light would be like from there.',
             $costs === [] => sprintf(

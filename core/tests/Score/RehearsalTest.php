@@ -43,13 +43,13 @@ final class RehearsalTest extends TestCase
     /**
      * @param non-empty-list<Bar> $bars
      *
-     * @return non-empty-list<Bar>
+     * @return list<Bar>
      */
     private static function moved(array $bars, int $from, int $to, Bar $there): array
     {
         array_splice($bars, $from, 1);
         array_splice($bars, $to, 0, [$there]);
 
-        return $bars === [] ? [$there] : $bars;
+        return $bars;
     }
 }

@@ -10,7 +10,7 @@ export type ChangeKind = 'dimmed' | 'late' | 'moved' | 'ceiling' | 'unit-gone' |
 
 export type Clock = '24' | '12';
 
-export type Control = 'shutter' | 'aperture' | 'iso' | 'output' | 'head' | 'flash' | 'modifier' | 'gel' | 'lens' | 'unit' | 'body';
+export type Control = 'shutter' | 'aperture' | 'iso' | 'output' | 'head' | 'flash' | 'curtain' | 'modifier' | 'gel' | 'lens' | 'unit' | 'body';
 
 export type CureKind = 'output' | 'less-room' | 'shorter' | 'darker-place' | 'darker-ground';
 
