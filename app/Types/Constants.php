@@ -12,6 +12,7 @@ use Kaddle\Core\Form\AskForm;
 use Kaddle\Core\Form\ChangeForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Glow\LampKind;
 use Kaddle\Core\Glow\ReadingKind;
 use Kaddle\Core\Meter\Drift;
 use Kaddle\Core\Night\NightTemplate;
@@ -54,6 +55,7 @@ final class Constants
             . self::constant('changeFields', 'Fields of what turns out otherwise in a night, as `fields`.', FormTypes::fields(ChangeForm::shape()))
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
             . self::constant('schools', 'Schools, and what each holds still.', self::schools())
+            . self::constant('lampKinds', 'What lights rooms, in words.', self::words(LampKind::cases()))
             . self::constant('keptThings', 'Lights that can be kept, in words.', self::words(KeptThing::cases()))
             . self::constant(
                 'templates',
@@ -135,7 +137,7 @@ final class Constants
     }
 
     /**
-     * @param list<AskKind|HeadAim|KeptThing|NightTemplate|ReadingKind|RidgeWay> $cases
+     * @param list<AskKind|HeadAim|KeptThing|LampKind|NightTemplate|ReadingKind|RidgeWay> $cases
      *
      * @return array<string, string>
      */

@@ -81,6 +81,7 @@ for ($seed = 1; $seed <= 20; ++$seed) {
 printf("\nagainst all choices, 20 nights of four bars, three favours: %.2f %% dearer at the worst, %d of 60 dearer at all\n\n", 100.0 * $worst, $dearer);
 
 printf("%-44s %10s %10s\n", 'the light known', 'median ms', 'ms a bar');
+$peak = 0.0;
 foreach ([12, 60, 300] as $count) {
     $bars = [];
     for ($seed = 1; count($bars) < $count; ++$seed) {

@@ -29,7 +29,7 @@ final readonly class Marks
     public static function of(Solution $solution): self
     {
         $levels = $solution->levels;
-        $room = $levels->room->ratio();
+        $room = $levels->faceRoom->ratio();
 
         return new self($solution->moment, PopHold::of($solution), $room / max(1e-12, $room + $levels->faceFlash->ratio()));
     }

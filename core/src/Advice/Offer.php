@@ -43,7 +43,7 @@ final readonly class Offer
         $moment = $solution->moment->with(Aids::none());
         $body = $moment->body;
         $atSync = $body->sync->tv->value() + $moment->look->workingAperture->av->value() - $body->baseIso->sv->value();
-        $excess = $moment->glow->ev - $atSync - $moment->roomLevel->value;
+        $excess = $moment->held->ev - $atSync - $moment->roomLevel->value;
         if ($excess <= Tolerance::ROUNDING || $moment->look->isFree()) {
             return [];
         }

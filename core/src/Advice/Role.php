@@ -31,7 +31,7 @@ final readonly class Role
             ? self::ofBoth()
             : new self(
                 self::share($levels->room->ratio(), $levels->spill->ratio()),
-                self::share($levels->room->ratio(), $levels->faceFlash->ratio()),
+                self::share($levels->faceRoom->ratio(), $levels->faceFlash->ratio()),
             );
     }
 
@@ -46,7 +46,7 @@ final readonly class Role
     {
         return new self(
             self::share($levels->spill->ratio(), $levels->room->ratio()),
-            self::share($levels->faceFlash->ratio(), $levels->room->ratio()),
+            self::share($levels->faceFlash->ratio(), $levels->faceRoom->ratio()),
         );
     }
 

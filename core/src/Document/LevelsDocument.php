@@ -15,8 +15,10 @@ use Kaddle\Core\Solve\Tolerance;
 final readonly class LevelsDocument
 {
     private function __construct(
-        /** The room by its own light, stops. */
+        /** What is behind by the room's own light, stops. */
         public ?float $room,
+        /** The face by it, stops. */
+        public ?float $faceRoom,
         /** The face by flash alone, stops. */
         public ?float $faceFlash,
         /** The face by both, stops. */
@@ -37,6 +39,7 @@ final readonly class LevelsDocument
 
         return new self(
             Rounded::stops($levels->room),
+            Rounded::stops($levels->faceRoom),
             Rounded::stops($levels->faceFlash),
             Rounded::stops($levels->face),
             Rounded::stops($levels->spill),

@@ -14,7 +14,7 @@ use Kaddle\Core\Words\Reason;
 final readonly class ReasonDocument
 {
     private function __construct(
-        /** What it explains: room, shutter, aperture, iso, movement, head, output, backdrop, eyes or doubt. */
+        /** What it explains: room, on-face, shutter, aperture, iso, movement, head, output, backdrop, eyes or doubt. */
         public string $about,
         public string $sentence,
         /** The formula behind it, '' where it is a rule of the trade. */

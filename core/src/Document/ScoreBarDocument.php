@@ -9,6 +9,7 @@ use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\ScoredBar;
+use Kaddle\Core\Words\HoldWords;
 use Kaddle\Core\Words\Voice;
 
 /** A moment of a solved night, or the part of one in which its settings stay. */
@@ -53,6 +54,8 @@ final readonly class ScoreBarDocument
         /** What decided them. */
         public BoundsDocument $bounds,
         public LevelsDocument $levels,
+        /** What the room gives face and background, where that differs; '' where not. */
+        public string $twoLights,
         /** On the way here from the bar before. @var list<ChangeDocument> */
         public array $changes,
         /** Empty when feasible. @var list<ShortfallDocument> */
@@ -91,6 +94,7 @@ final readonly class ScoreBarDocument
             $bar->inHand->gel?->name,
             BoundsDocument::of($solution),
             LevelsDocument::of($solution),
+            HoldWords::inShort($bar->light, $solution->levels),
             array_map(static fn(Change $c): ChangeDocument => ChangeDocument::of($c, $scored), $scored->changes),
             array_map(ShortfallDocument::of(...), $solution->shortfalls),
             $solution->isFeasible()

@@ -53,6 +53,8 @@ final readonly class SolutionDocument
         public array $aims,
         /** Help where the room is brighter than sync speed allows; empty where it is not. @var list<OfferDocument> */
         public array $offers,
+        /** If the other light of the room were held; null where the same falls on face and background. */
+        public ?OtherHoldDocument $otherHold,
         /** Stops at which a light that is kept reads, by itself; null where none is. */
         public ?float $kept,
         /** Where the zoom stands, mm at 36 mm x 24 mm. */
@@ -93,6 +95,7 @@ final readonly class SolutionDocument
                 self::listed($solution),
             ),
             array_map(static fn(Offer $o): OfferDocument => OfferDocument::of($o), Offer::allFor($solution)),
+            OtherHoldDocument::of($solution),
             $moment->look->kept === null
                 ? null
                 : Rounded::stops($moment->look->kept->reads($moment->glow, $solution->levels->room)),

@@ -153,7 +153,8 @@ final readonly class AskTrial
     /** @return array<string, float> stops by AskPart */
     public function ofLight(ExposureSettings $settings): array
     {
-        $room = $settings->offsetOf($this->moment->glow);
+        $room = $settings->offsetOf($this->moment->held);
+        $onFace = $settings->offsetOf($this->moment->onFace);
 
         return match ($this->ask->kind) {
             AskKind::LampTrails => [
@@ -167,8 +168,8 @@ final readonly class AskTrial
             ],
             AskKind::CrowdAway => [AskPart::RoomLevel->value => abs($room->value)],
             AskKind::Silhouette => [
-                AskPart::Ground->value => abs($this->ground($room)->value),
-                AskPart::PersonDark->value => max(0.0, self::DARK + $room->value),
+                AskPart::Ground->value => abs($this->ground($onFace)->value),
+                AskPart::PersonDark->value => max(0.0, self::DARK + $onFace->value),
             ],
             AskKind::GlowBehind => [
                 AskPart::RoomLevel->value => abs($room->minus($this->moment->roomLevel)->value),
@@ -183,7 +184,7 @@ final readonly class AskTrial
         return match ($this->ask->kind) {
             AskKind::CrowdAway => 0.0,
             AskKind::GlowBehind => $this->moment->roomLevel->value,
-            AskKind::Silhouette => -$this->ground(Stops::of(0.0))->value,
+            AskKind::Silhouette => $this->moment->held->ev - $this->moment->onFace->ev - $this->ground(Stops::of(0.0))->value,
             AskKind::LampTrails, AskKind::TrailBehind => null,
         };
     }
@@ -194,7 +195,7 @@ final readonly class AskTrial
         return match (true) {
             $this->ask->kind->isWithoutFlash() => -INF,
             $this->ask->kind === AskKind::GlowBehind => self::RIM_LEVEL - $settings->levelOfFlash($this->onRim())->value,
-            default => FaceBalance::flashBeside($settings->offsetOf($this->moment->glow), $this->moment->look->fill)
+            default => FaceBalance::flashBeside($settings->offsetOf($this->moment->onFace), $this->moment->look->fill)
                 ->minus($settings->levelOfFlash($this->onFace))->value,
         };
     }
@@ -228,7 +229,7 @@ final readonly class AskTrial
         return $unit->zoomFor(HeadAim::Direct, $this->moment->optics->f35())->beam->axial / self::RIM_DISTANCE ** 2;
     }
 
-    /** What lies behind, by its own light. */
+    /** What lies behind, by its own light. @param Stops $room on the face */
     private function ground(Stops $room): Stops
     {
         return $room->plus(Stops::ofRatio($this->subject->behind / $this->subject->room));
@@ -237,7 +238,7 @@ final readonly class AskTrial
     /** @param float $smear frame widths */
     private function ghost(ExposureSettings $settings, float $smear): Ghost
     {
-        $room = $settings->offsetOf($this->moment->glow);
+        $room = $settings->offsetOf($this->moment->onFace);
         $flash = FaceBalance::flashBeside($room, $this->moment->look->fill)->ratio();
         $behind = $this->subject->behind / $this->subject->room * $room->ratio();
 

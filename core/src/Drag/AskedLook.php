@@ -66,7 +66,7 @@ final readonly class AskedLook
             foreach ($apertures as $aperture) {
                 foreach ($isos as $iso) {
                     $settings = ExposureSettings::of($shutters[$i], $aperture, $iso, $aid);
-                    if ($wish !== null && $ofTime + abs($settings->offsetOf($moment->glow)->value - $wish) > $least) {
+                    if ($wish !== null && $ofTime + abs($settings->offsetOf($moment->held)->value - $wish) > $least) {
                         continue;
                     }
                     $missed = $ofTime + array_sum($trial->ofLight($settings)) + self::taste($settings, $trial, $moment);

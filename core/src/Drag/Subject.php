@@ -56,11 +56,12 @@ final readonly class Subject
         $tone = $people->behind === Behind::Wall
             ? $moment->scene->room->reflectance(Face::Far)->share->luminance() / People::MID_GREY
             : $people->behind->tone();
-        $room = $exposing->time->offsetOf($moment->glow)->ratio();
+        $room = $exposing->time->offsetOf($moment->onFace)->ratio();
+        $backdrop = $moment->onFace === $moment->glow ? $room : $exposing->time->offsetOf($moment->glow)->ratio();
         $shining = $people->shining;
         $ground = $shining?->level !== null && $shining->share >= self::GROUND
-            ? max($tone * $room, $exposing->time->offsetOf($shining->level)->ratio())
-            : $tone * $room;
+            ? max($tone * $backdrop, $exposing->time->offsetOf($shining->level)->ratio())
+            : $tone * $backdrop;
 
         return new self(
             $room,

@@ -59,18 +59,22 @@ final readonly class ChangedNight
      */
     private function dimmed(ReadDocument $night): array
     {
-        $glows = [];
+        $glows = $overs = [];
         foreach (NightBars::of($night) as $bar) {
             $glows[$bar->moment][] = $bar->light->glow->ev;
+            $overs[$bar->moment] = $bar->light->faceGlow->over->value;
         }
         $stops = $this->change->number('stops');
 
-        return $this->withMoments(static function (Record $moment) use ($glows, $stops): array {
+        return $this->withMoments(static function (Record $moment) use ($glows, $overs, $stops): array {
             $evs = $glows[$moment->text('uid')] ?? [];
+            // What was measured on the face goes down with the rest.
+            $isMeasured = $moment->has('onFace') && ($moment->record('onFace')->has('ev') || $moment->record('onFace')->has('metered'));
+            $onFace = $isMeasured ? ['onFace' => ['over' => round($overs[$moment->text('uid')] ?? 0.0, 2)]] : [];
 
             return $evs === []
                 ? []
-                : ['glow' => ['ev' => round(ExposureValue::range()->nearest(array_sum($evs) / count($evs) + $stops), 2)]];
+                : ['glow' => ['ev' => round(ExposureValue::range()->nearest(array_sum($evs) / count($evs) + $stops), 2)]] + $onFace;
         });
     }
 

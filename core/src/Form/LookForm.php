@@ -20,6 +20,7 @@ use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Wish\Hold;
 use Kaddle\Core\Wish\KeptLight;
 use Kaddle\Core\Wish\KeptThing;
 use Kaddle\Core\Wish\Locks;
@@ -99,6 +100,13 @@ final class LookForm
                 'By the light of the room alone: where the house forbids flash it is so anyway.',
                 false,
             ),
+            Field::optional(
+                'hold',
+                'light that is held',
+                ChoiceKind::among(Hold::cases()),
+                'Where the room lights faces otherwise than what is behind them.',
+                Hold::Background->value,
+            ),
         )->called('LookDraft');
     }
 
@@ -129,6 +137,7 @@ final class LookForm
             $look->number('fill'),
             Aids::ofStops($look->number('nd'), $pulses ? $body->sync : null),
             $look->flag('withoutFlash'),
+            $look->choice('hold', Hold::class),
         );
     }
 

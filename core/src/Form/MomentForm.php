@@ -103,6 +103,7 @@ final class MomentForm
                 PartKind::one(self::glow(true)),
                 'As EV, as a metered exposure, or from the room’s curve.',
             ),
+            FaceGlowForm::field(),
             Field::needed('look', 'look', PartKind::one(LookForm::shape())),
             ...HeadForm::fields(),
             ...[
@@ -141,6 +142,7 @@ final class MomentForm
                 Mains::Hz50->value,
             ),
             Field::needed('glow', 'glow', PartKind::one(self::glow(false)), 'As EV, or as a metered exposure.'),
+            FaceGlowForm::field(),
             Field::optional(
                 'outdoors',
                 'light outside',

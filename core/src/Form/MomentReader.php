@@ -75,6 +75,7 @@ final class MomentReader
         $glow = $document->isSound('glow')
             ? LevelForm::level($document->record('glow'), 'glow', $body->step ?? Step::Third)
             : null;
+        $faceGlow = $glow !== null && $document->isSound('onFace') ? FaceGlowForm::of($document, $glow, $body->step ?? Step::Third) : null;
         if ($body === null || $lens === null || $unit === null) {
             return null;
         }
@@ -83,7 +84,7 @@ final class MomentReader
         $drag = $document->has('drag') && $document->isSound('drag') ? $document->record('drag') : null;
         $moves = $drag === null ? Drag::none() : DragForm::drag($drag, $lens);
 
-        return $scene === null || $glow === null || $look === null || $pointing === null || $moves === null || !$document->isSound(
+        return $scene === null || $glow === null || $faceGlow === null || $look === null || $pointing === null || $moves === null || !$document->isSound(
             'drag',
             'people',
             'mains',
@@ -103,6 +104,7 @@ final class MomentReader
                 $document->choice('mains', Mains::class),
                 $document->has('outdoors') ? ExposureValue::atIso100($document->number('outdoors')) : null,
                 $moves,
+                $faceGlow,
             );
     }
 }

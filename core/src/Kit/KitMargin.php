@@ -44,10 +44,10 @@ final readonly class KitMargin
         $widest = $moment->lens->widest->av->value();
         $open = ($moment->openingForGroup() ?? $moment->lens->narrowest)->av->value();
         $sensitive = $moment->body->usableIso->sv->value();
-        $wanted = $moment->glow->ev - $moment->roomLevel->value - $moment->look->aids->density;
+        $wanted = $moment->held->ev - $moment->roomLevel->value - $moment->look->aids->density;
         $room = $wanted - ($held + $open - $sensitive);
         $shutter = $room < 0.0 ? $held : min($sync, $wanted - $open + $sensitive);
-        $level = Stops::of($moment->roomLevel->value + min(0.0, $room));
+        $level = Stops::of($moment->wishedOnFace()->value + min(0.0, $room));
         $need = $exposure > 0.0
             ? FaceBalance::flashBeside($level, $moment->look->fill)->value + log(
                 ExposureValue::LUX_AT_ZERO / $exposure,

@@ -42,8 +42,10 @@ final readonly class FrameLight
         /** Of a full pop on the face. */
         public float $faceFlash,
         private float $behindFlash,
-        /** Of the room, everywhere. */
+        /** Of the room, on the face. */
         public float $room,
+        /** Of the room, on what is behind. */
+        private float $behindRoom,
         /** Share of the picture, 0 to 1. */
         public float $people,
         private float $peopleTone,
@@ -77,7 +79,6 @@ final readonly class FrameLight
                 ],
             )
             ->exposures($moment->head($scene, $aim));
-        $room = $settings->offsetOf($moment->glow)->ratio();
         $people = $moment->people;
         $shining ??= $people->behind === $behind ? $people->shining : null;
         $f35 = $moment->optics->f35();
@@ -86,7 +87,8 @@ final readonly class FrameLight
         return new self(
             $settings->levelOfFlash($light['face']->total()->luminance())->ratio(),
             $settings->levelOfFlash($light['behind']->total()->luminance())->ratio(),
-            $room,
+            $settings->offsetOf($moment->onFace)->ratio(),
+            $settings->offsetOf($moment->glow)->ratio(),
             max(self::LEAST, min(self::MOST, self::WIDE * $people->count * min(self::TALL, 24.0 * $scene->distance / $f35) / $frame)),
             $clothing->tone(),
             $behind->tone(),
@@ -125,7 +127,7 @@ final readonly class FrameLight
         $people = $weight * $this->people * $this->peopleTone / $whole;
         $around = $behind * $this->behindTone / $whole;
         $shine = (1.0 - $this->people) * $this->shareThatShines * $this->shine / $whole;
-        $missing = max($this->fill->ratio(), 1.0 - ($people + $around) * $this->room - $shine);
+        $missing = max($this->fill->ratio(), 1.0 - $people * $this->room - $around * $this->behindRoom - $shine);
         $flash = $people * $this->faceFlash + $around * $this->behindFlash;
 
         return $flash > 0.0 ? log($missing / $flash, 2) : INF;

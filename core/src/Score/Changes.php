@@ -93,7 +93,7 @@ final readonly class Changes
     private function change(Control $control, int $clicks): Change
     {
         $left = $this->now->with($control, $this->before);
-        $glow = $this->solution->moment->glow;
+        $glow = $this->solution->moment->held;
         $way = $this->wayOf($left);
 
         return new Change(
@@ -112,7 +112,7 @@ final readonly class Changes
     {
         $flash = $stand->settings->levelOfFlash($way->light->onFace() * $stand->output->share());
 
-        return $stand->settings->offsetOf($this->solution->moment->glow)->withLight($flash)->value;
+        return $stand->settings->offsetOf($this->solution->moment->onFace)->withLight($flash)->value;
     }
 
     /** The way that a stand points the head; null where this bar does not know its light. */

@@ -47,10 +47,10 @@ final readonly class ScoredBar
     private static function misses(Solution $solution): array
     {
         $moment = $solution->moment;
-        $face = $moment->look->withoutFlash ? $moment->roomLevel : FaceBalance::wished($moment->roomLevel, $moment->look->fill);
+        $face = $moment->look->withoutFlash ? $moment->wishedOnFace() : FaceBalance::wished($moment->wishedOnFace(), $moment->look->fill);
 
         return [
-            abs($solution->levels->room->minus($moment->roomLevel)->value),
+            abs($solution->levels->held($moment->look->hold)->minus($moment->roomLevel)->value),
             abs($solution->levels->face->minus($face)->value),
         ];
     }

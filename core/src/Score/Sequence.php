@@ -89,7 +89,7 @@ final class Sequence
      * The same where all but some bars were searched before, most of them beside the same neighbours: of
      * those only what came into question then is looked at. Quick, and some per cent dearer at times.
      *
-     * @param non-empty-list<Choices> $bars
+     * @param list<Choices> $bars
      * @param list<Work> $work of each bar, from the one before to it
      * @param float $perStop turns that are worth a stop of trouble
      * @param array<int, array<int, true>> $listed by bar, places from listed() of another search; all of a bar that is not named

@@ -41,8 +41,11 @@ final readonly class Yardstick
         private Solution $alone,
         private Taste $taste,
         private float $perOutput,
-        /** Level of the room at Tv, Av and Sv 0, stops. */
+        /** Level of what is held at Tv, Av and Sv 0, stops. */
         private float $glow,
+        /** Stops by which the room lights the face better than what is held, and what is behind. */
+        private float $faceOver,
+        private float $behindOver,
         /** Levels that are wished, stops. */
         private float $room,
         private float $face,
@@ -65,7 +68,7 @@ final readonly class Yardstick
         $moment = $alone->moment;
         $look = $moment->look;
         $room = $moment->roomLevel;
-        $face = ($look->withoutFlash ? $room : FaceBalance::wished($room, $look->fill))->value;
+        $face = ($look->withoutFlash ? $moment->wishedOnFace() : FaceBalance::wished($moment->wishedOnFace(), $look->fill))->value;
         $levels = $alone->levels;
         $sharpFrom = $look->acceptsShake() ? -INF : $moment->blur()->sharpFrom();
         $shutter = $alone->best->choice->settings->shutter->tv->value();
@@ -76,13 +79,15 @@ final readonly class Yardstick
             $alone,
             Taste::of($alone, $favour),
             $favour->output(),
-            $moment->glow->ev - $look->aids->density,
+            $moment->held->ev - $look->aids->density,
+            $moment->onFace->ev - $moment->held->ev,
+            $moment->glow->ev - $moment->held->ev,
             $room->value,
             $face,
-            abs($levels->room->value - $room->value) + self::WORSE + self::HAIR,
+            abs($levels->held($look->hold)->value - $room->value) + self::WORSE + self::HAIR,
             abs($levels->face->value - $face) + self::WORSE + self::HAIR,
             $sharpFrom,
-            max(0.0, self::smearOf($sharpFrom - $shutter, $levels->room->value, $levels->face->value)) + self::WORSE + self::HAIR,
+            max(0.0, self::smearOf($sharpFrom - $shutter, $levels->faceRoom->value, $levels->face->value)) + self::WORSE + self::HAIR,
             $lowest,
             min($lowest, $wanted) - self::WORSE - self::HAIR,
             max(0.0, $wanted) + self::WORSE + self::HAIR,
@@ -95,7 +100,7 @@ final readonly class Yardstick
         return $this->taste->bears($tv, $av, $sv) && abs($this->roomAt($tv, $av, $sv) - $this->room) <= $this->roomOff;
     }
 
-    /** Level of the room, stops: ExposureSettings::offsetOf() for places. */
+    /** Level of what is held, stops: ExposureSettings::offsetOf() for places. */
     private function roomAt(int $tv, int $av, int $sv): float
     {
         return $this->glow - ($tv + $av - $sv) / 30.0;
@@ -116,16 +121,17 @@ final readonly class Yardstick
         }
         $loss = $this->alone->moment->look->aids->flashLoss(Shutter::of(ExactStops::fromThirtieths($tv)));
         $full = self::flashAt($way->light->onFace(), $av, $sv) - $loss;
-        $spill = self::flashAt($way->light->backdrop, $av, $sv) - $loss - $room;
-        $wanted = FaceBalance::flashBeside(Stops::of($room), $this->alone->moment->look->fill)->value - $full;
+        $onFace = $room + $this->faceOver;
+        $spill = self::flashAt($way->light->backdrop, $av, $sv) - $loss - $room - $this->behindOver;
+        $wanted = FaceBalance::flashBeside(Stops::of($onFace), $this->alone->moment->look->fill)->value - $full;
         if ($wanted > $this->most || $wanted < $this->least) {
             return [];
         }
         $common += $way->troubleOfLight() + Candidate::troubleOfOutput($wanted, $this->lowest);
         $outputs = [];
         foreach ($this->clicksAround($wanted) as $output) {
-            $face = log(2.0 ** $room + 2.0 ** ($full + $output / 30.0), 2);
-            $smear = self::smearOf($tooSlow, $room, $face);
+            $face = log(2.0 ** $onFace + 2.0 ** ($full + $output / 30.0), 2);
+            $smear = self::smearOf($tooSlow, $onFace, $face);
             if (abs($face - $this->face) <= $this->faceOff && $smear <= $this->smear) {
                 $outputs[] = [$output, $common
                     + Candidate::troubleOfSpill($spill + $output / 30.0)

@@ -23,6 +23,7 @@ use Kaddle\Core\People\People;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Wish\Hold;
 use Kaddle\Core\Wish\Locks;
 use Kaddle\Core\Wish\Look;
 use Kaddle\Core\Wish\Pointing;
@@ -40,13 +41,19 @@ final readonly class Moment
     /** Tv of half a second: longer, and a floor of people who dance or walk is fog. */
     private const LONGEST_IN_MOTION = 1.0;
 
-    /** Wanted level of the room against metered; negative is darker. */
+    /** The room's own light on the face. */
+    public ExposureValue $onFace;
+
+    /** The one of both lights that the settings hold. */
+    public ExposureValue $held;
+
+    /** Wanted level of what is held against metered; negative is darker. */
     public Stops $roomLevel;
     public Optics $optics;
 
     private function __construct(
         public Scene $scene,
-        /** Assumed to fall on backdrop and face alike. */
+        /** The room's own light on what is behind the people. */
         public ExposureValue $glow,
         public Look $look,
         public Pointing $pointing,
@@ -60,8 +67,12 @@ final readonly class Moment
         public ?ExposureValue $outdoors,
         /** What moves while the shutter is open. */
         public Drag $drag,
+        /** How the room lights the face against that. */
+        public FaceGlow $faceGlow,
     ) {
-        $this->roomLevel = $look->levelOf($glow);
+        $this->onFace = $faceGlow->isEven() ? $glow : ExposureValue::atIso100($glow->ev + $faceGlow->over->value);
+        $this->held = $look->hold === Hold::Face ? $this->onFace : $glow;
+        $this->roomLevel = $look->levelOf($this->held);
         $this->optics = Optics::ofMillimetres($lens->focalLength, $body->crop);
     }
 
@@ -77,8 +88,9 @@ final readonly class Moment
         Mains $mains,
         ?ExposureValue $outdoors = null,
         ?Drag $drag = null,
+        ?FaceGlow $faceGlow = null,
     ): self {
-        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains, $outdoors, $drag ?? Drag::none());
+        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains, $outdoors, $drag ?? Drag::none(), $faceGlow ?? FaceGlow::even());
     }
 
     /** The same through another lens. */
@@ -101,6 +113,18 @@ final readonly class Moment
     public function with(Aids $aids): self
     {
         return $this->but(look: $this->look->with($aids));
+    }
+
+    /** The same with the other light held. */
+    public function holdingOther(): self
+    {
+        return $this->but(look: $this->look->holdingLight($this->look->hold->other()));
+    }
+
+    /** Level that the room's own light has on the face where what is held reads as wished. */
+    public function wishedOnFace(): Stops
+    {
+        return $this->held === $this->onFace ? $this->roomLevel : Stops::of($this->roomLevel->value + $this->onFace->ev - $this->held->ev);
     }
 
     /** The same in a room that glows otherwise. */
@@ -129,6 +153,7 @@ final readonly class Moment
             $this->mains,
             $this->outdoors,
             $this->drag,
+            $this->faceGlow,
         );
     }
 

@@ -170,10 +170,10 @@ final readonly class ControlScales
         return abs($off) <= $this->moment->body->step->thirtieths() / 60.0 + 1e-9;
     }
 
-    /** Tv + Av − Sv that makes the room read as wished. */
+    /** Tv + Av − Sv that makes what is held read as wished. */
     private function wantedExposure(): float
     {
-        return $this->moment->glow->ev - $this->moment->roomLevel->value - $this->moment->look->aids->density;
+        return $this->moment->held->ev - $this->moment->roomLevel->value - $this->moment->look->aids->density;
     }
 
     private function settings(Shutter $shutter, Aperture $aperture, Iso $iso): ExposureSettings

@@ -49,24 +49,30 @@ final readonly class Doubt
         public float $room,
         public float $unit,
         public float $frame,
+        /** Of how the room lights the face against what is behind it. */
+        public float $faceGlow,
     ) {}
 
-    public static function of(Moment $moment, FaceLight $light): self
+    public static function of(Moment $moment, FaceLight $light, Levels $levels): self
     {
+        $glow = $moment->faceGlow->doubt;
+        $room = $levels->faceRoom->ratio();
+        $byRoom = $glow > 0.0 ? $glow * $room / ($room + $levels->faceFlash->ratio()) : 0.0;
+
         return $light->isBounced()
-            ? new self(self::ofRoom($moment->scene->room), self::UNIT, self::FRAME)
-            : new self(0.0, self::UNIT, self::STRAIGHT_FRAME);
+            ? new self(self::ofRoom($moment->scene->room), self::UNIT, self::FRAME, $byRoom)
+            : new self(0.0, self::UNIT, self::STRAIGHT_FRAME, $byRoom);
     }
 
     /** A face that the room alone lights is as sure as the glow. */
-    public static function ofGlow(): self
+    public static function ofGlow(Moment $moment): self
     {
-        return new self(Tolerance::GLOW, 0.0, 0.0);
+        return new self(Tolerance::GLOW, 0.0, 0.0, $moment->faceGlow->doubt);
     }
 
     public function total(): Stops
     {
-        return Stops::of(hypot(hypot($this->room, $this->unit), $this->frame));
+        return Stops::of(hypot(hypot(hypot($this->room, $this->unit), $this->frame), $this->faceGlow));
     }
 
     private static function ofRoom(BoxRoom $room): float

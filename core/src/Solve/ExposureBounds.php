@@ -94,11 +94,11 @@ final readonly class ExposureBounds
         $slow = $this->scales->brightest();
         $fast = $this->scales->darkest();
         $level = $this->moment->roomLevel;
-        $tooDark = $level->minus($slow->offsetOf($this->moment->glow))->value;
-        $tooBright = $fast->offsetOf($this->moment->glow)->minus($level)->value;
+        $tooDark = $level->minus($slow->offsetOf($this->moment->held))->value;
+        $tooBright = $fast->offsetOf($this->moment->held)->minus($level)->value;
         $isDark = $tooDark > $tooBright;
         // What is held is as it is meant, but for a room beyond all wishes.
-        $tooBright = $free ? max(0.0, $fast->offsetOf($this->moment->glow)->value + Look::roomUnderRange()->min) : $tooBright;
+        $tooBright = $free ? max(0.0, $fast->offsetOf($this->moment->held)->value + Look::roomUnderRange()->min) : $tooBright;
         $widest = $this->scales->apertures[0]->av->thirtieths > $this->moment->lens->widest->av->thirtieths
             ? Limit::GroupDepth
             : Limit::WidestAperture;

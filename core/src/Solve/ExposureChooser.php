@@ -96,7 +96,7 @@ final readonly class ExposureChooser
     /** Other settings in the place of a choice; what stays keeps its bound. */
     public function moved(ExposureChoice $from, ExposureSettings $settings): ExposureChoice
     {
-        $off = $this->moment->roomLevel->minus($settings->offsetOf($this->moment->glow))->value;
+        $off = $this->moment->roomLevel->minus($settings->offsetOf($this->moment->held))->value;
         [$now, $before] = [$settings, $from->settings];
 
         return new ExposureChoice(
@@ -215,7 +215,7 @@ final readonly class ExposureChooser
             ...array_map(static fn(Aperture $a): ExposureSettings => ExposureSettings::of($now->shutter, $a, $lowest, $now->aids), $apertures),
         ];
         foreach ($darker as $settings) {
-            $fallen = $this->moment->roomLevel->minus($settings->offsetOf($this->moment->glow))->value;
+            $fallen = $this->moment->roomLevel->minus($settings->offsetOf($this->moment->held))->value;
             if ($fallen > self::FALL) {
                 break;
             }
@@ -317,7 +317,7 @@ final readonly class ExposureChooser
      */
     public function outputFor(ExposureSettings $settings, float $faceExposure): float
     {
-        $wanted = FaceBalance::flashBeside($settings->offsetOf($this->moment->glow), $this->moment->look->fill);
+        $wanted = FaceBalance::flashBeside($settings->offsetOf($this->moment->onFace), $this->moment->look->fill);
 
         return $wanted->minus($settings->levelOfFlash($faceExposure))->value;
     }

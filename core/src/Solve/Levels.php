@@ -6,6 +6,7 @@ namespace Kaddle\Core\Solve;
 
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Wish\Hold;
 
 /**
  * What the picture will show, in stops against correct; positive is brighter.
@@ -17,8 +18,10 @@ use Kaddle\Core\Situation\Moment;
 final readonly class Levels
 {
     private function __construct(
-        /** The room by its own light. */
+        /** What is behind by the room's own light. */
         public Stops $room,
+        /** The face by it. */
+        public Stops $faceRoom,
         /** The face by flash alone. */
         public Stops $faceFlash,
         /** The face by both. */
@@ -29,6 +32,12 @@ final readonly class Levels
         public Stops $backdrop,
     ) {}
 
+    /** The one of both lights of the room that is held. */
+    public function held(Hold $hold): Stops
+    {
+        return $hold === Hold::Face ? $this->faceRoom : $this->room;
+    }
+
     public static function of(Moment $moment, Candidate $candidate): self
     {
         $settings = $candidate->choice->settings;
@@ -37,6 +46,8 @@ final readonly class Levels
         $flash = $settings->levelOfFlash($candidate->light->onFace() * $share);
         $spill = $settings->levelOfFlash($candidate->light->backdrop * $share);
 
-        return new self($room, $flash, $room->withLight($flash), $spill, $room->withLight($spill));
+        $faceRoom = $moment->onFace === $moment->glow ? $room : $settings->offsetOf($moment->onFace);
+
+        return new self($room, $faceRoom, $flash, $faceRoom->withLight($flash), $spill, $room->withLight($spill));
     }
 }

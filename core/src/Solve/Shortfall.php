@@ -61,7 +61,7 @@ final readonly class Shortfall
     /** A face that is as much over as its room and the fill are wished to be is as it is wished. */
     private static function faceOver(Moment $moment, Levels $levels): float
     {
-        $over = $levels->face->value - max(0.0, FaceBalance::wished($moment->roomLevel, $moment->look->fill)->value);
+        $over = $levels->face->value - max(0.0, FaceBalance::wished($moment->wishedOnFace(), $moment->look->fill)->value);
 
         return $over > self::OVER ? $over : 0.0;
     }

@@ -104,6 +104,6 @@ final readonly class Solution
      */
     public function doubt(): Doubt
     {
-        return $this->best->isOff() ? Doubt::ofGlow() : Doubt::of($this->moment, $this->best->light);
+        return $this->best->isOff() ? Doubt::ofGlow($this->moment) : Doubt::of($this->moment, $this->best->light, $this->levels);
     }
 }

@@ -37,6 +37,8 @@ final readonly class Look
         public Aids $aids,
         /** Whether the picture is taken without flash: the house forbids it, or it is not wanted. */
         public bool $withoutFlash,
+        /** Which light is held, where face and background differ. */
+        public Hold $hold,
     ) {}
 
     /**
@@ -54,6 +56,7 @@ final readonly class Look
         float $fillUnder = self::USUAL_FILL,
         ?Aids $aids = null,
         bool $withoutFlash = false,
+        Hold $hold = Hold::Background,
     ): self {
         return new self(
             Stops::of(-self::roomUnderRange()->checked('wish for the room', $roomUnder)),
@@ -64,6 +67,7 @@ final readonly class Look
             Stops::of(-self::fillRange()->checked('fill', $fillUnder)),
             $aids ?? Aids::none(),
             $withoutFlash,
+            $hold,
         );
     }
 
@@ -87,7 +91,12 @@ final readonly class Look
             : $this->holding(Locks::of($this->locks->shutter, null, $this->locks->iso));
     }
 
-    private function but(?Locks $locks = null, ?Aids $aids = null): self
+    public function holdingLight(Hold $hold): self
+    {
+        return $this->but(hold: $hold);
+    }
+
+    private function but(?Locks $locks = null, ?Aids $aids = null, ?Hold $hold = null): self
     {
         return new self(
             $this->room,
@@ -98,6 +107,7 @@ final readonly class Look
             $this->fill,
             $aids ?? $this->aids,
             $this->withoutFlash,
+            $hold ?? $this->hold,
         );
     }
 

@@ -18,6 +18,7 @@ use Kaddle\Core\Solve\Levels;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Solve\Tolerance;
+use Kaddle\Core\Wish\Hold;
 
 /**
  * Why a solution is as it is, in the order in which a photographer would think.
@@ -39,6 +40,7 @@ final readonly class ReasonWords
 
         return [
             $self->room(),
+            ...($solution->moment->faceGlow->isEven() ? [] : [new Reason('on-face', HoldWords::both($solution->moment, $solution->levels), 'EV_face = EV_behind + over')]),
             ...$self->kept(),
             $self->school(),
             $self->shutter(),
@@ -65,14 +67,14 @@ final readonly class ReasonWords
     {
         return new Reason(
             'output',
-            "The flash is off: the room alone lights the face, which reads {$this->levels->face->signed()} stops, as the room does.",
+            "The flash is off: the room alone lights the face, which reads {$this->levels->face->signed()} stops" . ($this->moment->faceGlow->isEven() ? ', as the room does.' : '.'),
             '2^face = 2^room',
         );
     }
 
     private function room(): Reason
     {
-        $glow = $this->moment->glow;
+        $glow = $this->moment->held;
         $level = $this->moment->roomLevel;
         $wish = match (true) {
             abs($level->value) < 0.05 => 'as metered',
@@ -81,7 +83,8 @@ final readonly class ReasonWords
         };
 
         return new Reason('room', sprintf(
-            'The room glows at EV %s (%s lx). To read %s, the camera is set as if it were EV %s.',
+            '%s at EV %s (%s lx). To read %s, the camera is set as if it were EV %s.',
+            $this->moment->look->hold === Hold::Face && !$this->moment->faceGlow->isEven() ? 'The room lights the face' : 'The room glows',
             Number::plain($glow->ev, 1),
             Number::significant($glow->light()->lux),
             $wish,
@@ -166,15 +169,26 @@ final readonly class ReasonWords
         $label = $this->settings()->iso->label();
 
         return new Reason('iso', match ($this->best->choice->isoBound) {
-            Limit::Held => "ISO $label is held by you; the room reads {$this->levels->room->signed()} stops.",
-            Limit::Night => "ISO $label goes with it: the room reads {$this->levels->room->signed()} stops.",
+            Limit::Held => "ISO $label is held by you; {$this->what()} reads {$this->heldLevel()} stops.",
+            Limit::Night => "ISO $label goes with it: {$this->what()} reads {$this->heldLevel()} stops.",
             Limit::UsableIso => "ISO $label is the highest that you would deliver from this body.",
             Limit::BaseIso => "ISO $label is the lowest of this body.",
             Limit::QuarterOutput => "ISO $label is the lowest at which the flash is ready again at once, at a quarter or less.",
             Limit::LowestOutput => "ISO $label is as high as the lowest output of the flash allows.",
             Limit::FullOutput => "ISO $label is the lowest at which the flash still reaches the face.",
-            default => "ISO $label makes up the rest, so that the room reads {$this->levels->room->signed()} stops.",
+            default => "ISO $label makes up the rest, so that {$this->what()} reads {$this->heldLevel()} stops.",
         }, 'log2(S/100) = log2(N²/t) − EV100 + level');
+    }
+
+    /** What the settings hold. */
+    private function what(): string
+    {
+        return $this->moment->look->hold === Hold::Face && !$this->moment->faceGlow->isEven() ? 'the face by the room alone' : 'the room';
+    }
+
+    private function heldLevel(): string
+    {
+        return $this->levels->held($this->moment->look->hold)->signed();
     }
 
     private function head(): Reason
@@ -214,10 +228,10 @@ final readonly class ReasonWords
 
     private function output(): Reason
     {
-        $wanted = FaceBalance::flashBeside($this->levels->room, $this->moment->look->fill);
-        $why = FaceBalance::isFill($this->levels->room, $this->moment->look->fill)
+        $wanted = FaceBalance::flashBeside($this->levels->faceRoom, $this->moment->look->fill);
+        $why = FaceBalance::isFill($this->levels->faceRoom, $this->moment->look->fill)
             ? "The room lights the face already, so the flash is fill at {$wanted->signed()} stops."
-            : "The room gives the face {$this->levels->room->signed()} stops, which leaves {$wanted->signed()} for the flash.";
+            : "The room gives the face {$this->levels->faceRoom->signed()} stops, which leaves {$wanted->signed()} for the flash.";
         $full = $this->settings()->levelOfFlash($this->best->light->onFace());
 
         return new Reason('output', sprintf(

@@ -56,7 +56,7 @@ final class ScoreWords
         return match (true) {
             $change->control === Control::Flash => $bar->solution->best->isOff()
                 ? 'The flash is forbidden or not wanted here.'
-                : sprintf('The room alone leaves the face %s dark.', Stops::of(-min(0.0, $bar->solution->levels->room->value))->amount()),
+                : sprintf('The room alone leaves the face %s dark.', Stops::of(-min(0.0, $bar->solution->levels->faceRoom->value))->amount()),
             $change->control === Control::Curtain => $bar->curtain === Curtain::Second
                 ? 'Left as it was, who moves would have the trail before them.'
                 : 'Left as it was, the pop would come later than the finger expects.',

@@ -153,7 +153,7 @@ final class EdgesTest extends TestCase
     public function testDoubtGoesByTheKindOfRoom(array $changes, float $room): void
     {
         $solution = self::solve(['head' => 'up', ...$changes]);
-        $doubt = Doubt::of($solution->moment, $solution->best->light);
+        $doubt = Doubt::of($solution->moment, $solution->best->light, $solution->levels);
         self::assertSame($room, $doubt->room);
         self::assertEqualsWithDelta(sqrt($room ** 2 + 0.2 ** 2 + 0.3 ** 2), $doubt->total()->value, 1e-9);
     }

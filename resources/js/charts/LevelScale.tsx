@@ -26,9 +26,11 @@ interface Props {
 export const LevelScale = memo(function LevelScale({ levels, kept }: Props) {
   const [box, width] = useWidth();
   const hatch = useId();
+  const isEven = levels.room === levels.faceRoom;
   const rows: readonly Row[] = [
     ...(kept === null ? [] : [{ name: kept.name, light: 'glow' as const, level: kept.level, doubt: levels.roomDoubt }]),
-    { name: 'Room’s glow', light: 'glow', level: levels.room, doubt: levels.roomDoubt },
+    { name: isEven ? 'Room’s glow' : 'Room, behind', light: 'glow', level: levels.room, doubt: levels.roomDoubt },
+    ...(isEven ? [] : [{ name: 'Room, on the face', light: 'glow' as const, level: levels.faceRoom, doubt: levels.roomDoubt }]),
     { name: 'Flash on the face', light: 'pop', level: levels.faceFlash, doubt: levels.faceDoubt },
     { name: 'Face, both', light: 'both', level: levels.face, doubt: levels.faceDoubt },
     { name: 'Backdrop, both', light: 'both', level: levels.backdrop, doubt: levels.roomDoubt },

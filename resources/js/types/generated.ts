@@ -26,9 +26,13 @@ export type GhostVerdict = 'clean' | 'soft-edge' | 'ghost' | 'eaten';
 
 export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct' | 'by-hand' | 'off';
 
+export type Hold = 'background' | 'face';
+
 export type KeptThing = 'candles' | 'lamps' | 'window' | 'stage' | 'cloth';
 
 export type LampBeat = 'even' | 'filament' | 'mains' | 'pulsed';
+
+export type LampKind = 'spots' | 'downlights' | 'globes' | 'chandelier' | 'uplights' | 'candles' | 'side-windows' | 'stage';
 
 export type LengthUnit = 'metres' | 'feet';
 
@@ -563,6 +567,17 @@ export interface EnergyRow {
   readonly overheats: boolean;
 }
 
+export interface FaceGlowDraft {
+  /** Light on the face over what is behind, stops. Before a bright window or a lit stage below 0, under a lamp above. */
+  readonly over: number | null;
+  /** Kind of lamps. Where nobody has measured: what rooms so lit usually have. */
+  readonly lamps: LampKind | null;
+  /** Light on the face, EV. At ISO 100. */
+  readonly ev: number | null;
+  /** Metered exposure. */
+  readonly metered: MeteredDraft | null;
+}
+
 /** Something that a night can be good at. */
 export interface FavourChoice {
   readonly favour: Favour;
@@ -783,8 +798,10 @@ export interface LensChoice {
 
 /** What the picture will show, stops against correct; null where no light arrives at all. */
 export interface LevelsDocument {
-  /** The room by its own light, stops. */
+  /** What is behind by the room's own light, stops. */
   readonly room: number | null;
+  /** The face by it, stops. */
+  readonly faceRoom: number | null;
   /** The face by flash alone, stops. */
   readonly faceFlash: number | null;
   /** The face by both, stops. */
@@ -827,6 +844,8 @@ export interface LookDraft {
   readonly highSpeed: boolean;
   /** Without flash. By the light of the room alone: where the house forbids flash it is so anyway. */
   readonly withoutFlash: boolean;
+  /** Light that is held. Where the room lights faces otherwise than what is behind them. */
+  readonly hold: Hold;
 }
 
 /** A limit on a control's scale. */
@@ -863,6 +882,8 @@ export interface MomentDraft {
   readonly subject: SubjectDraft;
   /** Glow. As EV, as a metered exposure, or from the room’s curve. */
   readonly glow: GlowDraft;
+  /** Room’s light on the face. Left out, the same light falls on face and background. */
+  readonly onFace: FaceGlowDraft | null;
   /** Look. */
   readonly look: LookDraft;
   /** Head direction. Left out, the engine chooses. */
@@ -913,6 +934,13 @@ export interface OfferDocument {
   readonly sentence: string;
   /** Whether room and face then come out as wished. */
   readonly reaches: boolean;
+}
+
+/** The other of two lights of the room, if that were held. */
+export interface OtherHoldDocument {
+  readonly hold: Hold;
+  /** What it would give, and take. */
+  readonly sentence: string;
 }
 
 export interface OutfitDraft {
@@ -1060,7 +1088,7 @@ export interface ReadyLookDocument {
 
 /** One link in the chain of thought. */
 export interface ReasonDocument {
-  /** What it explains: room, shutter, aperture, iso, movement, head, output, backdrop, eyes or doubt. */
+  /** What it explains: room, on-face, shutter, aperture, iso, movement, head, output, backdrop, eyes or doubt. */
   readonly about: string;
   readonly sentence: string;
   /** The formula behind it, '' where it is a rule of the trade. */
@@ -1147,6 +1175,8 @@ export interface ScoreBarDocument {
   /** What decided them. */
   readonly bounds: BoundsDocument;
   readonly levels: LevelsDocument;
+  /** What the room gives face and background, where that differs; '' where not. */
+  readonly twoLights: string;
   /** On the way here from the bar before. */
   readonly changes: readonly ChangeDocument[];
   /** Empty when feasible. */
@@ -1387,6 +1417,8 @@ export interface SolutionDocument {
   readonly aims: readonly AimDocument[];
   /** Help where the room is brighter than sync speed allows; empty where it is not. */
   readonly offers: readonly OfferDocument[];
+  /** If the other light of the room were held; null where the same falls on face and background. */
+  readonly otherHold: OtherHoldDocument | null;
   /** Stops at which a light that is kept reads, by itself; null where none is. */
   readonly kept: number | null;
   /** Where the zoom stands, mm at 36 mm x 24 mm. */
@@ -1751,6 +1783,41 @@ export const fields = {
         "label": "From the room’s curve",
         "hint": ""
     },
+    "onFace.over": {
+        "label": "Light on the face over what is behind",
+        "hint": "Before a bright window or a lit stage below 0, under a lamp above.",
+        "min": -12,
+        "max": 8,
+        "step": 0.3333333333333333,
+        "unit": "stops"
+    },
+    "onFace.lamps": {
+        "label": "Kind of lamps",
+        "hint": "Where nobody has measured: what rooms so lit usually have."
+    },
+    "onFace.ev": {
+        "label": "Light on the face",
+        "hint": "At ISO 100.",
+        "min": -6,
+        "max": 18,
+        "step": 0.1,
+        "unit": "EV"
+    },
+    "onFace.metered.shutter": {
+        "label": "Metered shutter time",
+        "hint": "",
+        "most": 12
+    },
+    "onFace.metered.aperture": {
+        "label": "Metered aperture",
+        "hint": "",
+        "most": 12
+    },
+    "onFace.metered.iso": {
+        "label": "Metered ISO",
+        "hint": "",
+        "most": 12
+    },
     "look.roomUnder": {
         "label": "Wish for the room",
         "hint": "0 as metered, 1 to 2 lets people stand out, more is drama.",
@@ -1833,6 +1900,10 @@ export const fields = {
     "look.withoutFlash": {
         "label": "Without flash",
         "hint": "By the light of the room alone: where the house forbids flash it is so anyway."
+    },
+    "look.hold": {
+        "label": "Light that is held",
+        "hint": "Where the room lights faces otherwise than what is behind them."
     },
     "head": {
         "label": "Head direction",
@@ -2254,6 +2325,18 @@ export const schools = {
         "label": "Free hand",
         "detail": "You set all three, the room reads as it comes, and only the output follows."
     }
+} as const;
+
+/** What lights rooms, in words. */
+export const lampKinds = {
+    "spots": "narrow downlights",
+    "downlights": "wide downlights",
+    "globes": "globes at head height",
+    "chandelier": "one chandelier",
+    "uplights": "uplights on the walls",
+    "candles": "candles on tables",
+    "side-windows": "windows at the side, by day",
+    "stage": "a lit stage behind"
 } as const;
 
 /** Lights that can be kept, in words. */

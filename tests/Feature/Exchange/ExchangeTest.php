@@ -35,7 +35,7 @@ final class ExchangeTest extends TestCase
         $owner = $this->demo();
         $sent = $this->actingAs($owner)->get("/nights/{$this->first($owner)->id}/document")->assertOk()->getContent();
         $this->actingAs($other = $this->person('Other'));
-        self::assertSame(['new' => 27], $this->take((string) $sent));
+        self::assertSame(['new' => 29], $this->take((string) $sent));
         $returned = $this->get("/nights/{$this->first($other)->id}/document")->getContent();
         self::assertJsonStringEqualsJsonString((string) $sent, (string) $returned);
     }
@@ -186,7 +186,7 @@ final class ExchangeTest extends TestCase
         $calendar = Reader::read($text);
         self::assertInstanceOf(VCalendar::class, $calendar);
         self::assertSame([], $calendar->validate());
-        self::assertCount(14, $calendar->select('VEVENT'));
+        self::assertCount(16, $calendar->select('VEVENT'));
         $plain = str_replace("\r\n ", '', $text); // long lines are folded
         self::assertStringContainsString('DTSTART;TZID=Europe/Oslo:20270918T193000', $plain);
         self::assertMatchesRegularExpression('~From 19:30: 1/\d+ s\\\\, f/4\\\\, ISO \d+\\\\, head: left wall\\\\, output 1/\d+[^.]*\. Turn: lens: Fast 35~u', $plain);
@@ -248,7 +248,7 @@ final class ExchangeTest extends TestCase
         $night = $this->first($user);
         $night->moments()->firstOrFail()->update(['name' => '=1+1 "quoted"']);
         $this->actingAs($user);
-        foreach (['timetable.csv' => 15, 'score.csv' => 15, 'kit.csv' => 12 * 8 + 2 * 4 + 1, 'energy.csv' => 15] as $file => $lines) {
+        foreach (['timetable.csv' => 17, 'score.csv' => 17, 'kit.csv' => 14 * 8 + 2 * 4 + 1, 'energy.csv' => 17] as $file => $lines) {
             $text = (string) $this->get("/nights/{$night->id}/$file")->assertOk()->getContent();
             self::assertSame($lines, substr_count($text, "\r\n"), $file);
             self::assertStringContainsString('"\'=1+1 ""quoted"""', $text, $file);

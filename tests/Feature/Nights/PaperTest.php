@@ -208,7 +208,7 @@ final class PaperTest extends TestCase
             ->loadDeferredProps(static fn(AssertableInertia $energy) => $energy
                 ->where('energy.units.0.battery', 'rechargeable NiMH cells')
                 ->where('energy.units.0.has', '12 cells')
-                ->where('energy.units.0.rows.3.pause', null)));
+                ->where('energy.units.0.rows.4.pause', null)));
     }
 
     #[DataProvider('routes')]

@@ -26,7 +26,7 @@ final class DemoTest extends TestCase
         $supper->update(['settings' => self::settingsOf($supper, ['subject.distance' => 5.5])]);
         $this->seed(DatabaseSeeder::class);
         self::assertSame(1, User::query()->count());
-        self::assertSame(39, Moment::query()->count());
+        self::assertSame(42, Moment::query()->count());
         self::assertSame(5.5, $supper->refresh()->distance());
     }
 
@@ -37,7 +37,7 @@ final class DemoTest extends TestCase
         foreach (Moment::query()->with(Moment::WHOLE)->get() as $moment) {
             $solution = MomentSolver::solve(MomentReader::fromArray($moment->document()));
             if ($solution->isFeasible()) {
-                $room = $solution->levels->backdrop->value;
+                $room = $solution->levels->faceRoom->value;
                 $wanted = $solution->best->isOff() ? $room : log(2.0 ** $room + 2.0 ** FaceBalance::flashBeside(Stops::of($room), Stops::of(-2.0))->value, 2);
                 self::assertEqualsWithDelta($wanted, $solution->levels->face->value, 1.0 / 6.0, $moment->name);
             } else {

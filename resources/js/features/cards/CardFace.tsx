@@ -29,6 +29,7 @@ export function CardFace({ bar, card, room, large = false }: Props) {
         <span>{bar.output === 'off' ? 'flash off' : bar.output}</span>
       </p>
       {bar.output !== 'off' && <p className={`font-semibold ${large ? 'text-2xl' : 'text-xl'}`}>Head: {bar.head.toLowerCase()}</p>}
+      {bar.twoLights !== '' && <p className="text-sm">{bar.twoLights}</p>}
       {card.curtain !== '' && <p>{upper(card.curtain)}</p>}
       {card.compensation !== null && <p>On automatic: compensation {card.compensation}</p>}
       {bar.changes.length > 0 && (

@@ -82,6 +82,11 @@ function Settings({ row }: { readonly row: TimetableRow }) {
           {bar.output !== 'off' && <span>{`Output ${bar.output}`}</span>}
         </p>
       ))}
+      {[...new Set(row.bars.map((bar) => bar.twoLights))].filter((told) => told !== '').map((told) => (
+        <p key={told} className="text-sm">
+          {told}
+        </p>
+      ))}
       {shortfalls.map((sentence) => (
         <p key={sentence} className="font-medium text-alarm">
           {sentence}

@@ -32,6 +32,7 @@ export function ScoreTable({ score, canHold }: { readonly score: ScoreData; read
             {`Shutter: ${bar.bounds.shutter}. Aperture: ${bar.bounds.aperture}. ISO: ${bar.bounds.iso}.`}
             {bar.output !== 'off' && ` Output: ${bar.bounds.output}.`}
           </p>
+          {bar.twoLights !== '' && <p className="text-sm">{bar.twoLights}</p>}
           {score.score.bars[i - 1]?.moment !== bar.moment && <Beginning moment={moments.get(bar.moment)} />}
           {bar.shortfalls.map(({ kind, sentence }) => (
             <p key={kind} className="font-medium text-alarm">

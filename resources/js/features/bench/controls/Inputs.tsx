@@ -4,6 +4,7 @@ import { fields, type MomentDraft } from '@/types/generated';
 import { Fold } from '@/ui/Fold';
 import { NumberField, type NumericField } from '@/ui/NumberField';
 import type { InputProps } from '../session/editing';
+import { FaceGlowInputs } from './FaceGlowInputs';
 import { GearInputs } from './GearInputs';
 import { GlowInputs } from './GlowInputs';
 import { FinishChoice, RoomInputs } from './RoomInputs';
@@ -20,6 +21,7 @@ export const Inputs = memo(function Inputs(props: InputProps) {
         <Ruled field={fields['room.height']} value={draft.room.height} error={faults['room.height']} set={high} onChange={onChange} ahead={ahead} />
         <FinishChoice face="ceiling" label="Ceiling finish" finish={draft.room.finishes.ceiling} error={faults['room.finishes.ceiling']} onChange={onChange} ahead={ahead} />
         <GlowInputs bench={bench} glow={draft.glow} bodyId={draft.bodyId} faults={faults} onChange={onChange} ahead={ahead} />
+        <FaceGlowInputs bench={bench} onFace={draft.onFace} hold={draft.look.hold} bodyId={draft.bodyId} faults={faults} onChange={onChange} ahead={ahead} />
         <LookInputs bench={bench} look={draft.look} bodyId={draft.bodyId} lensId={draft.lensId} faults={faults} onChange={onChange} settings={settings} isOff={isOff} ahead={ahead} />
       </Group>
       <Fold title="The whole room" forced={hasFault(faults, ['room.length', 'room.width', 'room.roof', 'room.finishes', 'camera', 'subject.height'])}>
