@@ -53,6 +53,8 @@ final readonly class SolutionDocument
         public array $aims,
         /** Help where the room is brighter than sync speed allows; empty where it is not. @var list<OfferDocument> */
         public array $offers,
+        /** The group; null for one person. */
+        public ?GroupDocument $group,
         /** If the other light of the room were held; null where the same falls on face and background. */
         public ?OtherHoldDocument $otherHold,
         /** Stops at which a light that is kept reads, by itself; null where none is. */
@@ -95,6 +97,7 @@ final readonly class SolutionDocument
                 self::listed($solution),
             ),
             array_map(static fn(Offer $o): OfferDocument => OfferDocument::of($o), Offer::allFor($solution)),
+            GroupDocument::of($solution, $voice),
             OtherHoldDocument::of($solution),
             $moment->look->kept === null
                 ? null

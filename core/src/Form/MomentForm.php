@@ -45,7 +45,7 @@ final class MomentForm
     /** What is written down about a moment before any light is reckoned. */
     public static function plan(): Shape
     {
-        [$movement, $depth, $count, $clothing, $behind, $shines, $level] = SceneForm::people();
+        [$movement, $depth, $count, $clothing, $behind, $shines, $level, $rows, $rowGap, $width] = SceneForm::people();
 
         return Shape::of(
             self::name(),
@@ -53,8 +53,11 @@ final class MomentForm
             Field::needed('minutes', 'length', NumberKind::whole(PlannedUse::minutesRange())),
             Field::optional('nearest', 'nearest subject', NumberKind::within(Scene::distanceRange())),
             Field::optional('farthest', 'farthest subject', NumberKind::within(Scene::distanceRange())),
-            $depth,
             $count,
+            $rows,
+            $rowGap,
+            $depth,
+            $width,
             $clothing,
             $movement,
             $behind,
@@ -77,6 +80,7 @@ final class MomentForm
             Field::optional('notes', 'shot notes', TextKind::lines(2000), otherwise: ''),
             Field::optional('marks', 'marks for the edit', TextKind::lines(500)),
         )->checked(static function (Record $plan): void {
+            SceneForm::checkRows($plan);
             if ($plan->isSound('nearest', 'farthest') && $plan->has('nearest') && $plan->has('farthest') && $plan->number('nearest') > $plan->number('farthest')) {
                 $plan->fault('farthest', 'The farthest subject must not stand nearer than the nearest.');
             }
@@ -133,7 +137,7 @@ final class MomentForm
             Field::needed('room', 'room', PartKind::one(RoomForm::box())),
             SceneForm::camera(),
             SceneForm::subject(),
-            Field::optional('people', 'people', PartKind::one(Shape::of(...SceneForm::people())), otherwise: []),
+            Field::optional('people', 'people', PartKind::one(Shape::of(...SceneForm::people())->checked(SceneForm::checkRows(...))), otherwise: []),
             Field::optional(
                 'mains',
                 'mains',

@@ -82,11 +82,13 @@ final class MomentReader
         $look = LookForm::look($document, $body, $lens, $unit);
         $pointing = HeadForm::pointing($document, $unit);
         $drag = $document->has('drag') && $document->isSound('drag') ? $document->record('drag') : null;
+        $people = $document->isSound('people', 'drag') ? SceneForm::peopleOf($document->record('people'), $drag) : null;
+        if ($scene !== null && $people !== null) {
+            SceneForm::checkGroup($document, $scene, $people);
+        }
         $moves = $drag === null ? Drag::none() : DragForm::drag($drag, $lens);
 
-        return $scene === null || $glow === null || $faceGlow === null || $look === null || $pointing === null || $moves === null || !$document->isSound(
-            'drag',
-            'people',
+        return $scene === null || $people === null || $glow === null || $faceGlow === null || $look === null || $pointing === null || $moves === null || !$document->isSound(
             'mains',
             'outdoors',
             'version',
@@ -100,7 +102,7 @@ final class MomentReader
                 $body,
                 $lens,
                 $unit,
-                SceneForm::peopleOf($document->record('people'), $drag),
+                $people,
                 $document->choice('mains', Mains::class),
                 $document->has('outdoors') ? ExposureValue::atIso100($document->number('outdoors')) : null,
                 $moves,

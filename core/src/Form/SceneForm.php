@@ -16,6 +16,8 @@ use Kaddle\Core\People\Movement;
 use Kaddle\Core\People\People;
 use Kaddle\Core\People\Shining;
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Length;
+use Kaddle\Core\Quantity\Sentence;
 use Kaddle\Core\Situation\OutsideRoom;
 use Kaddle\Core\Situation\Scene;
 
@@ -97,7 +99,36 @@ final class SceneForm
                 NumberKind::within(ExposureValue::range()),
                 'As a spot meter reads it at ISO 100. Left out, a window shines by the light outside, the rest as usual.',
             ),
+            Field::optional('rows', 'number of rows', NumberKind::whole(People::rowRange()), 'One behind the other.'),
+            Field::optional('rowGap', 'distance between rows', NumberKind::within(People::gapRange()), 'Instead of the depth of the group.'),
+            Field::optional('width', 'width of the group', NumberKind::within(People::widthRange()), 'From end to end. Left out, shoulder to shoulder.'),
         ];
+    }
+
+    /** Rows, their distance and the depth say one thing. @param Record $people with its fields */
+    public static function checkRows(Record $people): void
+    {
+        if (!$people->isSound('depth', 'rows', 'rowGap') || !$people->has('rowGap')) {
+            return;
+        }
+        if (!$people->has('rows') || $people->whole('rows') < 2) {
+            $people->fault('rowGap', 'Say how many rows there are: the distance lies between two of them.');
+        } elseif ($people->number('depth') > 0.0) {
+            $people->fault('rowGap', 'Tell either the depth of the group or the distance between its rows.');
+        }
+    }
+
+    /** A group that is told by rows or width has to fit into its room. @param Record $document with the people, sound */
+    public static function checkGroup(Record $document, Scene $scene, People $group): void
+    {
+        $people = $document->record('people');
+        if ($people->has('width') && $group->across() > $scene->room->width) {
+            $people->fault('width', Sentence::of('The group is wider than the room: that is %s.', Length::ofMetres($scene->room->width)));
+        }
+        $behind = $scene->room->length - $scene->face->x;
+        if ($people->has('rowGap') && $group->depth > $behind) {
+            $people->fault('rowGap', Sentence::of('The last row stands beyond the wall: behind the subject there are %s.', Length::ofMetres(round($behind, 2))));
+        }
     }
 
     /** @return Scene|null null after what forbids it was noted */
@@ -132,14 +163,18 @@ final class SceneForm
             ? $drag->choice('movement', Movement::class)
             : $people->choice('movement', Movement::class);
 
+        $rows = $people->has('rows') ? $people->whole('rows') : null;
+
         return People::ofMetres(
             $movement,
-            $people->number('depth'),
+            $people->has('rowGap') ? (($rows ?? 1) - 1) * $people->number('rowGap') : $people->number('depth'),
             $people->choice('clothing', Clothing::class),
             $people->choice('behind', Behind::class),
             $people->whole('count'),
             self::shining($people),
             $drag === null ? null : DragForm::going($drag, $movement),
+            $rows,
+            $people->has('width') ? $people->number('width') : null,
         );
     }
 

@@ -27,14 +27,6 @@ use Kaddle\Core\Solve\FaceBalance;
  */
 final readonly class FrameLight
 {
-    /** m of a person that a frame of people shows: width of one, and height down to the hips. */
-    private const WIDE = 0.5;
-    private const TALL = 1.1;
-
-    /** A frame is never all people, nor none. */
-    private const LEAST = 0.03;
-    private const MOST = 0.7;
-
     /** Stops by which what is seen through a window, part of it sky, outshines a grey thing outside. */
     private const SKY = 1.0;
 
@@ -81,15 +73,13 @@ final readonly class FrameLight
             ->exposures($moment->head($scene, $aim));
         $people = $moment->people;
         $shining ??= $people->behind === $behind ? $people->shining : null;
-        $f35 = $moment->optics->f35();
-        $frame = 36.0 * 24.0 * ($scene->distance / $f35) ** 2;
 
         return new self(
             $settings->levelOfFlash($light['face']->total()->luminance())->ratio(),
             $settings->levelOfFlash($light['behind']->total()->luminance())->ratio(),
             $settings->offsetOf($moment->onFace)->ratio(),
             $settings->offsetOf($moment->glow)->ratio(),
-            max(self::LEAST, min(self::MOST, self::WIDE * $people->count * min(self::TALL, 24.0 * $scene->distance / $f35) / $frame)),
+            $people->shareOfFrame($moment->optics, $scene->distance),
             $clothing->tone(),
             $behind->tone(),
             $shining->share ?? $behind->shiningShare(),

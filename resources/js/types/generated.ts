@@ -24,6 +24,8 @@ export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' 
 
 export type GhostVerdict = 'clean' | 'soft-edge' | 'ghost' | 'eaten';
 
+export type GroupPlace = 'front-middle' | 'front-end' | 'back-middle' | 'back-end';
+
 export type HeadAim = 'up' | 'up-forward' | 'up-back' | 'back-left' | 'back-right' | 'left' | 'right' | 'card' | 'direct' | 'by-hand' | 'off';
 
 export type Hold = 'background' | 'face';
@@ -690,6 +692,24 @@ export interface GlowDraft {
   readonly metered: MeteredDraft | null;
   /** From the room’s curve. */
   readonly curve: boolean | null;
+}
+
+/** A group, as light, depth and frame serve it. */
+export interface GroupDocument {
+  /** Empty for a flash that is off. */
+  readonly places: readonly GroupPlaceDocument[];
+  readonly sentences: readonly string[];
+}
+
+/** A face of a group. */
+export interface GroupPlaceDocument {
+  readonly place: GroupPlace;
+  /** "last row, ends" */
+  readonly name: string;
+  /** Flash there against the first face, stops; the worse of two ends. */
+  readonly fall: number;
+  /** The face there by room and flash, stops against correct; null where no light arrives. */
+  readonly face: number | null;
 }
 
 /** What an import does to one record. */
@@ -1417,6 +1437,8 @@ export interface SolutionDocument {
   readonly aims: readonly AimDocument[];
   /** Help where the room is brighter than sync speed allows; empty where it is not. */
   readonly offers: readonly OfferDocument[];
+  /** The group; null for one person. */
+  readonly group: GroupDocument | null;
   /** If the other light of the room were held; null where the same falls on face and background. */
   readonly otherHold: OtherHoldDocument | null;
   /** Stops at which a light that is kept reads, by itself; null where none is. */

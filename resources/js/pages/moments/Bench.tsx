@@ -10,6 +10,7 @@ import { HeadInputs } from '@/features/bench/controls/HeadInputs';
 import { History, NotStored } from '@/features/bench/controls/History';
 import { Inputs } from '@/features/bench/controls/Inputs';
 import { LimitList } from '@/features/bench/advice/LimitList';
+import { GroupPart } from '@/features/bench/advice/GroupPart';
 import { OtherHold } from '@/features/bench/advice/OtherHold';
 import { Offers } from '@/features/bench/advice/Offers';
 import { Settings } from '@/features/bench/controls/Settings';
@@ -92,6 +93,7 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
             <Verdict solution={solution} />
             <Offers offers={solution.offers} draft={draft} faults={allFaults} onChange={change} />
             <OtherHold other={solution.otherHold} draft={draft} onChange={change} />
+            <GroupPart group={solution.group} />
             <LimitList solution={solution} />
           </div>
           <div className="grid gap-2 px-4 empty:hidden">
