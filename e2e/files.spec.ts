@@ -17,11 +17,11 @@ test('calendar and tables of the demo leave by their links', async ({ browser })
   await toTimetable(page);
   const calendar = await fetched(page, 'Calendar (ICS)');
   expect(calendar.name).toMatch(/\.ics$/);
-  expect(calendar.text.match(/BEGIN:VEVENT/g)).toHaveLength(14);
+  expect(calendar.text.match(/BEGIN:VEVENT/g)).toHaveLength(16);
   expect(calendar.text).toMatch(/^SUMMARY:Sparklers on the quay/m);
   const table = await fetched(page, 'Table (CSV)');
   expect(table.name).toMatch(/\.csv$/);
-  expect(table.text.trim().split('\n')).toHaveLength(15);
+  expect(table.text.trim().split('\n')).toHaveLength(17);
   await page.getByRole('link', { name: 'Kit check' }).click();
   expect((await fetched(page, 'The whole check (CSV)')).text).toContain('Sparklers on the quay');
   await page.goBack();
