@@ -7,7 +7,7 @@ import { Label } from './Label';
 import { Heat } from './Heat';
 import { Glow, Space } from './Light';
 import { HEAD, heights, LANE, STAFF, STAFFS, type Along } from './measures';
-import { alongOf, rowsOf, spanOf, writtenUntil } from './scales';
+import { alongOf, rowsOf, spanOf } from './scales';
 import { Staff, Texts } from './Staff';
 import type { Sliding } from './useSlide';
 
@@ -63,7 +63,7 @@ export const Lanes = memo(function Lanes({ score, planned, perMinute, now, hands
       <Texts y={at.head} x={x} score={score} of={(bar) => (bar.output === 'off' ? 'off' : bar.head)} />
       <Texts y={at.curtain} x={x} score={score} of={(bar) => bar.curtain} />
       <Texts y={at.lens} x={x} score={score} of={lensOf} />
-      {at.care !== null && <Care moments={score.moments} y={at.care} x={x} />}
+      {at.care !== null && <Care moments={score.moments} y={at.care} x={x} end={width} />}
       <Heat heat={score.heat} top={at.heat} x={x} until={width} />
       {now !== null && now >= span[0] && now <= span[1] && (
         <g>
@@ -98,14 +98,13 @@ function Rules({ score, x, until }: Props & { readonly x: Along; readonly until:
 }
 
 /** What wants care, once where it begins. */
-function Care({ moments, y, x }: { readonly moments: readonly ScoreMoment[]; readonly y: number; readonly x: Along }) {
+function Care({ moments, y, x, end }: { readonly moments: readonly ScoreMoment[]; readonly y: number; readonly x: Along; readonly end: number }) {
   const careful = moments.filter((moment) => moment.cautions.length > 0);
-  const ends = writtenUntil(careful);
-  return careful.map(({ id, from, until, cautions }, i) => (
+  return careful.map(({ id, from, cautions }, i) => (
     <g key={id}>
       <title>{cautions.join(' ')}</title>
       <line x1={x(from)} x2={x(from)} y1={y} y2={y + LANE - 6} stroke="var(--ink)" strokeWidth="2" />
-      <Label x={x(from) + 5} y={y + 15} width={x(careful[i + 1]?.from ?? until + 60) - x(Math.min(from, ends[i] ?? from)) - 8} texts={[cautions.map(inShort).join('; '), cautions.map(inShort)[0] ?? '']} />
+      <Label x={x(from) + 5} y={y + 15} width={(careful[i + 1] === undefined ? end : x(careful[i + 1]?.from ?? from)) - x(from) - 8} texts={[cautions.map(inShort).join('; '), cautions.map(inShort)[0] ?? '']} />
     </g>
   ));
 }

@@ -28,7 +28,7 @@ export function Staff({ score, control, top, x }: Props & { readonly control: St
         const next = runs[i + 1];
         // A neighbour that stands elsewhere leaves its room above the line.
         const beside = next === undefined || Math.abs(y(next.at) - y(run.at)) > 14 ? runs[i + 2] : next;
-        const width = x(beside?.from ?? run.until + 30) - x(run.from);
+        const width = x(beside?.from ?? run.until + 20) - x(run.from);
         const value = (bar?.[control] ?? '').replace('ISO ', '');
         const short = value.replace(' s', '');
         return (
