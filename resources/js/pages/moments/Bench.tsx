@@ -1,11 +1,10 @@
-import { useCallback, useMemo } from 'react';
+import { lazy, Suspense, useCallback, useMemo } from 'react';
 import { LevelScale } from '@/charts/LevelScale';
 import { PlanView } from '@/features/bench/drawings/PlanView';
 import { Section } from '@/features/bench/drawings/Section';
 import { Aims } from '@/features/bench/advice/Aims';
 import { AnswerBar } from '@/features/bench/advice/AnswerBar';
 import { Compare } from '@/features/bench/advice/Compare';
-import { Costs } from '@/features/bench/advice/Costs';
 import { HeadInputs } from '@/features/bench/controls/HeadInputs';
 import { History, NotStored } from '@/features/bench/controls/History';
 import { Inputs } from '@/features/bench/controls/Inputs';
@@ -19,12 +18,15 @@ import { DragPart } from '@/features/bench/drag/DragPart';
 import { useMoves } from '@/features/bench/drawings/useMoves';
 import { useSession } from '@/features/bench/session/useSession';
 import { Verdict } from '@/features/bench/advice/Verdict';
-import { WhoSets } from '@/features/bench/advice/WhoSets';
 import { Why } from '@/features/bench/advice/Why';
 import type { Form } from '@/lib/shape';
 import { keptThings, type BenchData, type HeadAim, type LocksDraft, type MomentDraft } from '@/types/generated';
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
+
+// These wait for an answer of their own in any case.
+const Costs = lazy(() => import('@/features/bench/advice/Costs').then((module) => ({ default: module.Costs })));
+const WhoSets = lazy(() => import('@/features/bench/advice/WhoSets').then((module) => ({ default: module.WhoSets })));
 
 export default function Bench({ bench, dragForm }: { readonly bench: BenchData; readonly dragForm: Form }) {
   const [state, session, asking] = useSession(bench);
@@ -119,10 +121,14 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
             <Compare asking={asking} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
           </div>
           <div className="px-4 empty:hidden">
-            <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />
+            <Suspense>
+              <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />
+            </Suspense>
           </div>
           <div className="px-4 empty:hidden">
-            <Costs asking={asking} draft={draft} />
+            <Suspense>
+              <Costs asking={asking} draft={draft} />
+            </Suspense>
           </div>
         </div>
         <aside className="order-4 border-t border-line p-4 lg:order-5 lg:col-span-2 xl:order-3 xl:col-span-1 xl:row-span-2 xl:border-t-0 xl:border-l">
