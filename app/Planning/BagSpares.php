@@ -38,6 +38,11 @@ final class BagSpares
             return null;
         }
 
+        return $this->all();
+    }
+
+    public function all(): Spares
+    {
         return $this->spares ??= $this->found();
     }
 

@@ -22,6 +22,7 @@ use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Situation\Moment as LightMoment;
+use Kaddle\Core\Wish\Look;
 
 /**
  * A draft of a moment from the page, read as a whole or not at all.
@@ -91,6 +92,18 @@ final readonly class MomentRequest
         } catch (FaultyDocument) {
             return null;
         }
+    }
+
+    /** The moment with the colour that the room's curve tells for its hour, where nobody has said another. */
+    public function lightWithColour(): LightMoment
+    {
+        $this->moment->loadMissing(['night.venue', 'room.venue']);
+        if ($this->settings->has('roomKelvin') || !$this->moment->room->hasCurve()) {
+            return $this->light;
+        }
+        $kelvin = Look::balanceRange()->nearest(round($this->atItsTime()->curvePoint()->colour->kelvin));
+
+        return $this->lightWith(['roomKelvin' => $kelvin]) ?? $this->light;
     }
 
     /** How the body meters flash, where its figures say. */

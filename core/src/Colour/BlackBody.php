@@ -16,6 +16,12 @@ use Kaddle\Core\Quantity\Rgb;
  */
 final class BlackBody
 {
+    /** Mired within which Kim's splines hold. */
+    private const REACH = [40.0, 600.0];
+
+    /** Steps of the search: to a hundredth of a mired. */
+    private const NARROWED = 24;
+
     private function __construct() {}
 
     /**
@@ -24,7 +30,58 @@ final class BlackBody
      */
     public static function light(Mired $colour): Rgb
     {
-        $mired = $colour->mired;
+        [$x, $y] = self::chromaticity($colour->mired);
+        $xx = $x / $y;
+        $zz = (1.0 - $x - $y) / $y;
+
+        return Rgb::of(
+            3.2406 * $xx - 1.5372 - 0.4986 * $zz,
+            -0.9689 * $xx + 1.8758 + 0.0415 * $zz,
+            max(0.005, 0.0557 * $xx - 0.2040 + 1.0570 * $zz),
+        );
+    }
+
+    /**
+     * The black body that looks most like a light: nearest in the CIE 1960 diagram, which is what a correlated
+     * colour temperature is, by golden section between 25000 and 1667 K.
+     *
+     * @param Rgb $light linear BT.709, not black
+     */
+    public static function nearest(Rgb $light): Mired
+    {
+        $x = 0.4124 * $light->r + 0.3576 * $light->g + 0.1805 * $light->b;
+        $y = 0.2126 * $light->r + 0.7152 * $light->g + 0.0722 * $light->b;
+        $sum = $x + $y + 0.0193 * $light->r + 0.1192 * $light->g + 0.9505 * $light->b;
+        [$u, $v] = self::uv($x / $sum, $y / $sum);
+        $away = static function (float $mired) use ($u, $v): float {
+            [$itsU, $itsV] = self::uv(...self::chromaticity($mired));
+
+            return hypot($itsU - $u, $itsV - $v);
+        };
+        [$low, $high] = self::REACH;
+        for ($i = 0; $i < self::NARROWED; ++$i) {
+            $step = (sqrt(5.0) - 1.0) / 2.0 * ($high - $low);
+            if ($away($high - $step) < $away($low + $step)) {
+                $high = $low + $step;
+            } else {
+                $low = $high - $step;
+            }
+        }
+
+        return Mired::of(($low + $high) / 2.0);
+    }
+
+    /** @return array{float, float} */
+    private static function uv(float $x, float $y): array
+    {
+        $scale = -2.0 * $x + 12.0 * $y + 3.0;
+
+        return [4.0 * $x / $scale, 6.0 * $y / $scale];
+    }
+
+    /** @return array{float, float} x and y */
+    private static function chromaticity(float $mired): array
+    {
         $k = $mired / 1000.0;
         $x = $mired > 250.0
             ? ((-0.2661239 * $k - 0.2343589) * $k + 0.8776956) * $k + 0.179910
@@ -34,13 +91,7 @@ final class BlackBody
             $mired > 250.0 => ((-0.9549476 * $x - 1.37418593) * $x + 2.09137015) * $x - 0.16748867,
             default => ((3.0817580 * $x - 5.87338670) * $x + 3.75112997) * $x - 0.37001483,
         };
-        $xx = $x / $y;
-        $zz = (1.0 - $x - $y) / $y;
 
-        return Rgb::of(
-            3.2406 * $xx - 1.5372 - 0.4986 * $zz,
-            -0.9689 * $xx + 1.8758 + 0.0415 * $zz,
-            max(0.005, 0.0557 * $xx - 0.2040 + 1.0570 * $zz),
-        );
+        return [$x, $y];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Exchange;
 
+use Kaddle\Core\Document\ColourDocument;
 use Kaddle\Core\Document\CostsDocument;
 use Kaddle\Core\Document\DocumentSchema;
 use Kaddle\Core\Document\DragDocument;
@@ -24,7 +25,7 @@ final class Schemas
         $schemas = [
             'moment' => [
                 'A moment',
-                'One planned situation: the input of `light solve`, `light costs` and `light drag`.',
+                'One planned situation: the input of `light solve`, `light costs`, `light colour` and `light drag`.',
                 MomentForm::document()->schema(),
             ],
             'solution' => [
@@ -36,6 +37,11 @@ final class Schemas
                 'Costs',
                 'What `light costs` gives: what a change costs, all settings left alone.',
                 DocumentSchema::of(CostsDocument::class),
+            ],
+            'colour' => [
+                'Colours',
+                'What `light colour` gives: colours of face and background, and wishes for others.',
+                DocumentSchema::of(ColourDocument::class),
             ],
             'drag' => [
                 'A drag',

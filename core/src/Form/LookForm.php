@@ -19,6 +19,7 @@ use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Intake\Shape;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Wish\Hold;
 use Kaddle\Core\Wish\KeptLight;
@@ -101,6 +102,12 @@ final class LookForm
                 false,
             ),
             Field::optional(
+                'balance',
+                'white balance',
+                NumberKind::within(Look::balanceRange()),
+                'Of the body: 3200 for lamps, 5500 for the flash, 6500 under clouds. Left out, that of the bare flash.',
+            ),
+            Field::optional(
                 'hold',
                 'light that is held',
                 ChoiceKind::among(Hold::cases()),
@@ -138,6 +145,7 @@ final class LookForm
             Aids::ofStops($look->number('nd'), $pulses ? $body->sync : null),
             $look->flag('withoutFlash'),
             $look->choice('hold', Hold::class),
+            $look->has('balance') ? Kelvin::of($look->number('balance')) : null,
         );
     }
 

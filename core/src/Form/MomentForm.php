@@ -27,6 +27,7 @@ use Kaddle\Core\People\Presence;
 use Kaddle\Core\Power\PlannedUse;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Situation\Scene;
+use Kaddle\Core\Wish\Look;
 
 /** A moment: what is planned, what is set on the bench, and the document that the engine reads. */
 final class MomentForm
@@ -108,6 +109,7 @@ final class MomentForm
                 'As EV, as a metered exposure, or from the room’s curve.',
             ),
             FaceGlowForm::field(),
+            self::roomKelvin(),
             Field::needed('look', 'look', PartKind::one(LookForm::shape())),
             ...HeadForm::fields(),
             ...[
@@ -147,6 +149,7 @@ final class MomentForm
             ),
             Field::needed('glow', 'glow', PartKind::one(self::glow(false)), 'As EV, or as a metered exposure.'),
             FaceGlowForm::field(),
+            self::roomKelvin(),
             Field::optional(
                 'outdoors',
                 'light outside',
@@ -225,6 +228,16 @@ final class MomentForm
             ...($isAtWindow ? ['outdoors' => round(ExposureValue::range()->nearest($outdoors()), 1)] : []),
             ...($isFlashForbidden ? ['look' => ['withoutFlash' => true] + $settings->record('look')->toArray()] : []),
         ];
+    }
+
+    private static function roomKelvin(): Field
+    {
+        return Field::optional(
+            'roomKelvin',
+            'colour of the room’s light',
+            NumberKind::within(Look::balanceRange()),
+            'Candles 1900, lamps 2700 to 3000, daylight 5500, dusk 8000. Left out, the room’s curve tells it where there is one.',
+        );
     }
 
     private static function glow(bool $withCurve): Shape

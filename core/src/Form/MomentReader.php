@@ -17,6 +17,7 @@ use Kaddle\Core\Intake\JsonSize;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Motion\Drag;
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Situation\Moment;
 
@@ -91,6 +92,7 @@ final class MomentReader
         return $scene === null || $people === null || $glow === null || $faceGlow === null || $look === null || $pointing === null || $moves === null || !$document->isSound(
             'mains',
             'outdoors',
+            'roomKelvin',
             'version',
         )
             ? null
@@ -107,6 +109,7 @@ final class MomentReader
                 $document->has('outdoors') ? ExposureValue::atIso100($document->number('outdoors')) : null,
                 $moves,
                 $faceGlow,
+                $document->has('roomKelvin') ? Kelvin::of($document->number('roomKelvin')) : null,
             );
     }
 }

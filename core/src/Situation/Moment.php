@@ -21,6 +21,7 @@ use Kaddle\Core\Motion\Drag;
 use Kaddle\Core\Motion\SubjectBlur;
 use Kaddle\Core\People\People;
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Wish\Hold;
@@ -69,6 +70,8 @@ final readonly class Moment
         public Drag $drag,
         /** How the room lights the face against that. */
         public FaceGlow $faceGlow,
+        /** Of the room's own light; null where nobody has said. */
+        public ?Kelvin $roomColour,
     ) {
         $this->onFace = $faceGlow->isEven() ? $glow : ExposureValue::atIso100($glow->ev + $faceGlow->over->value);
         $this->held = $look->hold === Hold::Face ? $this->onFace : $glow;
@@ -89,8 +92,9 @@ final readonly class Moment
         ?ExposureValue $outdoors = null,
         ?Drag $drag = null,
         ?FaceGlow $faceGlow = null,
+        ?Kelvin $roomColour = null,
     ): self {
-        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains, $outdoors, $drag ?? Drag::none(), $faceGlow ?? FaceGlow::even());
+        return new self($scene, $glow, $look, $pointing, $body, $lens, $flash, $people, $mains, $outdoors, $drag ?? Drag::none(), $faceGlow ?? FaceGlow::even(), $roomColour);
     }
 
     /** The same through another lens. */
@@ -154,6 +158,7 @@ final readonly class Moment
             $this->outdoors,
             $this->drag,
             $this->faceGlow,
+            $this->roomColour,
         );
     }
 

@@ -8,6 +8,7 @@ use Kaddle\Core\Exposure\Aids;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Stops;
@@ -39,6 +40,8 @@ final readonly class Look
         public bool $withoutFlash,
         /** Which light is held, where face and background differ. */
         public Hold $hold,
+        /** That the body is set to; null for that of the bare flash. */
+        public ?Kelvin $balance,
     ) {}
 
     /**
@@ -57,6 +60,7 @@ final readonly class Look
         ?Aids $aids = null,
         bool $withoutFlash = false,
         Hold $hold = Hold::Background,
+        ?Kelvin $balance = null,
     ): self {
         return new self(
             Stops::of(-self::roomUnderRange()->checked('wish for the room', $roomUnder)),
@@ -68,6 +72,7 @@ final readonly class Look
             $aids ?? Aids::none(),
             $withoutFlash,
             $hold,
+            $balance,
         );
     }
 
@@ -108,6 +113,7 @@ final readonly class Look
             $aids ?? $this->aids,
             $this->withoutFlash,
             $hold ?? $this->hold,
+            $this->balance,
         );
     }
 
@@ -129,6 +135,12 @@ final readonly class Look
     public function acceptsShake(): bool
     {
         return $this->school === School::LongTime || $this->isFree();
+    }
+
+    /** White balance of a body, and colours of lamps and daylight. */
+    public static function balanceRange(): Range
+    {
+        return Range::between(1700.0, 25000.0, 'K', 100.0);
     }
 
     public static function roomUnderRange(): Range

@@ -92,6 +92,14 @@ final class LightCommandTest extends TestCase
         self::assertKeepsTo('costs.schema.json', $out);
     }
 
+    public function testTellsColoursAndTheGelsThatChangeThem(): void
+    {
+        [$exit, $out, $err] = self::light(['colour'], json_encode(Moments::documentWith(['roomKelvin' => 2900, 'look.balance' => 3200]), JSON_THROW_ON_ERROR));
+        self::assertSame([0, ''], [$exit, $err]);
+        self::assertKeepsTo('colour.schema.json', $out);
+        self::assertStringContainsString('Full orange, body at 2900 K', $out);
+    }
+
     public function testShowsADragAndItsExampleKeepsToTheMomentSchema(): void
     {
         $example = (string) file_get_contents(__DIR__ . '/../../examples/first-dance-drag.json');

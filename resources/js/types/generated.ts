@@ -10,6 +10,8 @@ export type ChangeKind = 'dimmed' | 'late' | 'moved' | 'ceiling' | 'unit-gone' |
 
 export type Clock = '24' | '12';
 
+export type ColourWish = 'neutral-face' | 'match-room' | 'warm-room' | 'cool-night';
+
 export type Control = 'shutter' | 'aperture' | 'iso' | 'output' | 'head' | 'flash' | 'curtain' | 'modifier' | 'gel' | 'lens' | 'unit' | 'body';
 
 export type CureKind = 'output' | 'less-room' | 'shorter' | 'darker-place' | 'darker-ground';
@@ -322,6 +324,40 @@ export interface ChangedScore {
   /** "From 21:00 the light is 2 stops darker." */
   readonly sentence: string;
   readonly score: ScoreData;
+}
+
+/** Colours of face and background as the camera is set, and what other gels and white balances would make of them. */
+export interface ColourDocument {
+  /** White balance in use, K. */
+  readonly balance: number;
+  /** Whether anybody knows the colour of the room's light. */
+  readonly knowsRoom: boolean;
+  /** Those whose colour is known. */
+  readonly patches: readonly ColourPatchDocument[];
+  /** Of the wishes that can be thought of here. */
+  readonly plans: readonly ColourPlanDocument[];
+}
+
+/** One light, as it looks on white paper. */
+export interface ColourPatchDocument {
+  readonly name: string;
+  /** "2700 K, 370 mired" */
+  readonly light: string;
+  /** "a little warm, +25 mired": as the body is set */
+  readonly looks: string;
+  /** As a colour of the page: "#ffb46b". */
+  readonly tint: string;
+}
+
+/** A wish for the colours, with the gel and the white balance that come nearest. */
+export interface ColourPlanDocument {
+  readonly wish: ColourWish;
+  readonly name: string;
+  /** mired; 0 for the bare head. */
+  readonly gel: number;
+  /** K */
+  readonly balance: number;
+  readonly sentence: string;
 }
 
 /** One control: where to turn it, what decided that, and the clicks around it. */
@@ -864,6 +900,8 @@ export interface LookDraft {
   readonly highSpeed: boolean;
   /** Without flash. By the light of the room alone: where the house forbids flash it is so anyway. */
   readonly withoutFlash: boolean;
+  /** White balance, K. Of the body: 3200 for lamps, 5500 for the flash, 6500 under clouds. Left out, that of the bare flash. */
+  readonly balance: number | null;
   /** Light that is held. Where the room lights faces otherwise than what is behind them. */
   readonly hold: Hold;
 }
@@ -904,6 +942,8 @@ export interface MomentDraft {
   readonly glow: GlowDraft;
   /** Room’s light on the face. Left out, the same light falls on face and background. */
   readonly onFace: FaceGlowDraft | null;
+  /** Colour of the room’s light, K. Candles 1900, lamps 2700 to 3000, daylight 5500, dusk 8000. Left out, the room’s curve tells it where there is one. */
+  readonly roomKelvin: number | null;
   /** Look. */
   readonly look: LookDraft;
   /** Head direction. Left out, the engine chooses. */
@@ -1840,6 +1880,14 @@ export const fields = {
         "hint": "",
         "most": 12
     },
+    "roomKelvin": {
+        "label": "Colour of the room’s light",
+        "hint": "Candles 1900, lamps 2700 to 3000, daylight 5500, dusk 8000. Left out, the room’s curve tells it where there is one.",
+        "min": 1700,
+        "max": 25000,
+        "step": 100,
+        "unit": "K"
+    },
     "look.roomUnder": {
         "label": "Wish for the room",
         "hint": "0 as metered, 1 to 2 lets people stand out, more is drama.",
@@ -1922,6 +1970,14 @@ export const fields = {
     "look.withoutFlash": {
         "label": "Without flash",
         "hint": "By the light of the room alone: where the house forbids flash it is so anyway."
+    },
+    "look.balance": {
+        "label": "White balance",
+        "hint": "Of the body: 3200 for lamps, 5500 for the flash, 6500 under clouds. Left out, that of the bare flash.",
+        "min": 1700,
+        "max": 25000,
+        "step": 100,
+        "unit": "K"
     },
     "look.hold": {
         "label": "Light that is held",

@@ -195,6 +195,7 @@ final class BenchTest extends TestCase
         yield 'delete the moment' => ['DELETE', '/moments/MOMENT'];
         yield 'solve' => ['POST', '/moments/MOMENT/solve'];
         yield 'costs' => ['POST', '/moments/MOMENT/costs'];
+        yield 'colour' => ['POST', '/moments/MOMENT/colour'];
         yield 'drag' => ['POST', '/moments/MOMENT/drag'];
         yield 'ask' => ['POST', '/moments/MOMENT/ask'];
         yield 'ways' => ['POST', '/moments/MOMENT/ways'];

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useMemo } from 'react';
+import { Suspense, useCallback, useMemo } from 'react';
 import { LevelScale } from '@/charts/LevelScale';
 import { PlanView } from '@/features/bench/drawings/PlanView';
 import { Section } from '@/features/bench/drawings/Section';
@@ -19,14 +19,16 @@ import { useMoves } from '@/features/bench/drawings/useMoves';
 import { useSession } from '@/features/bench/session/useSession';
 import { Verdict } from '@/features/bench/advice/Verdict';
 import { Why } from '@/features/bench/advice/Why';
+import { later } from '@/lib/later';
 import type { Form } from '@/lib/shape';
 import { keptThings, type BenchData, type HeadAim, type LocksDraft, type MomentDraft } from '@/types/generated';
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
 
 // These wait for an answer of their own in any case.
-const Costs = lazy(() => import('@/features/bench/advice/Costs').then((module) => ({ default: module.Costs })));
-const WhoSets = lazy(() => import('@/features/bench/advice/WhoSets').then((module) => ({ default: module.WhoSets })));
+const ColourPart = later(() => import('@/features/bench/advice/ColourPart').then((module) => module.ColourPart));
+const Costs = later(() => import('@/features/bench/advice/Costs').then((module) => module.Costs));
+const WhoSets = later(() => import('@/features/bench/advice/WhoSets').then((module) => module.WhoSets));
 
 export default function Bench({ bench, dragForm }: { readonly bench: BenchData; readonly dragForm: Form }) {
   const [state, session, asking] = useSession(bench);
@@ -119,6 +121,11 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
           </div>
           <div className="px-4">
             <Compare asking={asking} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
+          </div>
+          <div className="px-4 empty:hidden">
+            <Suspense>
+              <ColourPart asking={asking} draft={draft} faults={allFaults} onChange={change} />
+            </Suspense>
           </div>
           <div className="px-4 empty:hidden">
             <Suspense>

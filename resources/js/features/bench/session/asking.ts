@@ -1,8 +1,9 @@
 import { get, post, put, remove, type Answer } from '@/lib/http';
-import type { AskDraft, AskedLookDocument, BenchState, CostsDocument, DragData, MomentDraft, PinData, SolutionDocument, WaysDocument } from '@/types/generated';
+import type { AskDraft, AskedLookDocument, BenchState, ColourDocument, CostsDocument, DragData, MomentDraft, PinData, SolutionDocument, WaysDocument } from '@/types/generated';
 
 /** What can be asked beside the settings, once a draft has come to rest. */
 export interface Settled {
+  readonly colour: ColourDocument;
   readonly costs: CostsDocument;
   /** Null for a flash that is off. */
   readonly ways: WaysDocument | null;

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests\Advice;
+
+use Kaddle\Core\Advice\ColourPlan;
+use Kaddle\Core\Advice\ColourView;
+use Kaddle\Core\Colour\BlackBody;
+use Kaddle\Core\Colour\Gel;
+use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Document\ColourDocument;
+use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Quantity\Kelvin;
+use Kaddle\Core\Quantity\Mired;
+use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Tests\Moments;
+use Kaddle\Core\Wish\ColourWish;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ColourTest extends TestCase
+{
+    #[DataProvider('cases')]
+    public function testItAgreesWithTheSumsByHand(float $head, string $gel, float $room, float $balance, float $flash, float $byRoom): void
+    {
+        $view = ColourView::of(self::solve([
+            'flash.kelvin' => $head, 'roomKelvin' => $room, 'look.balance' => $balance,
+            ...($gel === 'none' ? [] : ['flash.gel' => ['kind' => $gel]]),
+        ]));
+        self::assertEqualsWithDelta($flash, $view->looks($view->flash ?? self::fail('no flash'))->mired, 1.0);
+        self::assertEqualsWithDelta($byRoom, $view->looks($view->room ?? self::fail('no room'))->mired, 1.0);
+    }
+
+    /** @return iterable<string, array{float, string, float, float, float, float}> */
+    public static function cases(): iterable
+    {
+        preg_match_all('/^\| ([^|]+) \| (\d+) \| `([\w-]+)` \| (\d+) \| (\d+) \| ([−+\d]+) \| ([−+\d]+) \|$/mu', self::docs(), $lines, PREG_SET_ORDER);
+        foreach ($lines as [, $name, $head, $gel, $room, $balance, $flash, $byRoom]) {
+            yield $name => [(float) $head, $gel, (float) $room, (float) $balance, self::number($flash), self::number($byRoom)];
+        }
+    }
+
+    #[DataProvider('wishes')]
+    public function testAWishFindsTheGelAndTheBalanceThatWereFoundByHand(ColourWish $wish, float $room, string $gel, float $balance, float $left): void
+    {
+        $plan = ColourPlan::of($wish, ColourView::of(self::solve(['roomKelvin' => $room])), self::gels()) ?? self::fail('no plan');
+        self::assertEquals($gel === 'none' ? null : GelKind::from($gel)->gel(), $plan->gel);
+        self::assertEqualsWithDelta($balance, $plan->balance->kelvin, 10.0);
+        self::assertEqualsWithDelta($left, $plan->left->mired, 1.0);
+    }
+
+    /** @return iterable<string, array{ColourWish, float, string, float, float}> */
+    public static function wishes(): iterable
+    {
+        preg_match_all('/^\| `([\w-]+)` \| (\d+) \| `([\w-]+)` \| (\d+) \| ([−+\d]+) \|$/mu', self::docs(), $lines, PREG_SET_ORDER);
+        foreach ($lines as [, $wish, $room, $gel, $balance, $left]) {
+            yield "$wish at $room K" => [ColourWish::from($wish), (float) $room, $gel, (float) $balance, self::number($left)];
+        }
+    }
+
+    public function testThereAreTwenty(): void
+    {
+        self::assertSame([12, 8], [count(iterator_to_array(self::cases())), count(iterator_to_array(self::wishes()))]);
+    }
+
+    /** A gel read back from the light that it makes is its own mired. */
+    #[DataProvider('kinds')]
+    public function testAGelReadsBackAsItsOwnMired(GelKind $kind): void
+    {
+        $head = Kelvin::of(Gel::USUAL_HEAD);
+        $light = BlackBody::light($head->mired())->through($kind->gel()->transmission($head));
+        $shift = $kind->gel()->shift->mired;
+        self::assertEqualsWithDelta($shift, BlackBody::nearest($light)->minus($head->mired())->mired, 0.02 * abs($shift));
+    }
+
+    /** @return iterable<string, array{GelKind}> */
+    public static function kinds(): iterable
+    {
+        foreach (GelKind::cases() as $kind) {
+            yield $kind->value => [$kind];
+        }
+    }
+
+    public function testAGelAndItsOppositeAreNeutralAndDarker(): void
+    {
+        $head = Kelvin::of(Gel::USUAL_HEAD);
+        $orange = Gel::of(Mired::of(68.0), GelKind::HalfOrange->gel()->loss)->transmission($head);
+        $blue = GelKind::HalfBlue->gel()->transmission(Kelvin::ofMired($head->mired()->plus(Mired::of(68.0))));
+        $both = BlackBody::light($head->mired())->through($orange)->through($blue);
+        self::assertEqualsWithDelta($head->mired()->mired, BlackBody::nearest($both)->mired, 2.0);
+        self::assertLessThan(min($orange->luminance(), $blue->luminance()), $orange->through($blue)->luminance());
+    }
+
+    public function testAFaceLiesBetweenItsTwoLightsAndNearerToTheStronger(): void
+    {
+        $view = ColourView::of(self::solve(['roomKelvin' => 2700, 'look.roomUnder' => 2]));
+        $face = $view->face->mired ?? 0.0;
+        self::assertGreaterThan($view->flash->mired ?? INF, $face);
+        self::assertLessThan($view->room->mired ?? 0.0, $face);
+        $dim = ColourView::of(self::solve(['roomKelvin' => 2700, 'look.roomUnder' => 4]));
+        self::assertLessThan($face, $dim->face->mired ?? INF);
+        self::assertGreaterThan($face, $dim->behind->mired ?? 0.0, 'what is behind has the room’s colour');
+    }
+
+    public function testWithoutTheRoomsColourOnlyANeutralFaceCanBeWished(): void
+    {
+        $told = ColourDocument::of(self::solve([]), self::gels());
+        self::assertFalse($told->knowsRoom);
+        self::assertSame([ColourWish::NeutralFace], array_column($told->plans, 'wish'));
+        $off = ColourDocument::of(self::solve(['look.withoutFlash' => true, 'roomKelvin' => 3000]), self::gels());
+        self::assertSame([], $off->plans);
+        self::assertSame('Face', $off->patches[0]->name);
+    }
+
+    public function testWhatNoGelCanDoIsTold(): void
+    {
+        $plans = array_column(ColourDocument::of(self::solve(['roomKelvin' => 1900]), [])->plans, 'sentence', 'name');
+        self::assertStringContainsString('No gel in the bag comes nearer', $plans['Match the room']);
+        $plans = array_column(ColourDocument::of(self::solve(['roomKelvin' => 2900]), self::gels())->plans, 'sentence', 'name');
+        self::assertStringContainsString('Full orange, body at 2900 K', $plans['Match the room']);
+        self::assertStringContainsString('costs 0.7 stops, output 2 clicks up', $plans['Match the room']);
+        self::assertStringNotContainsString('No gel', $plans['Match the room']);
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('faults')]
+    public function testWhatCannotBeIsRefusedByField(array $changes, string $field): void
+    {
+        try {
+            Moments::with($changes);
+            self::fail('taken');
+        } catch (FaultyDocument $e) {
+            self::assertSame($field, $e->faults[0]->field);
+            self::assertStringContainsString('1700 to 25', $e->faults[0]->sentence->plain());
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function faults(): iterable
+    {
+        yield 'under all lamps' => [['roomKelvin' => 1699], 'roomKelvin'];
+        yield 'over all skies' => [['roomKelvin' => 25001], 'roomKelvin'];
+        yield 'a balance that no body has' => [['look.balance' => 100], 'look.balance'];
+    }
+
+    /** @return list<Gel> */
+    private static function gels(): array
+    {
+        return array_map(static fn(GelKind $k): Gel => $k->gel(), GelKind::cases());
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function solve(array $changes): Solution
+    {
+        return MomentSolver::solve(Moments::with(['room.finishes' => Moments::everywhere('open'), 'head' => 'direct'] + $changes));
+    }
+
+    private static function docs(): string
+    {
+        return (string) file_get_contents(__DIR__ . '/../../../docs/physics.md');
+    }
+
+    private static function number(string $told): float
+    {
+        return (float) str_replace('−', '-', $told);
+    }
+}

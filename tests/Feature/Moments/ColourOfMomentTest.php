@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Moments;
+
+use App\Models\Moment;
+use App\Models\User;
+use Database\Seeders\DatabaseSeeder;
+use Tests\TestCase;
+
+/** The colours of a moment, by its room's curve and the gels of the bag. */
+final class ColourOfMomentTest extends TestCase
+{
+    public function testTheCurveTellsTheColourUnlessSomebodyDoes(): void
+    {
+        $this->seed(DatabaseSeeder::class);
+        $this->actingAs(User::query()->firstOrFail());
+        $speeches = Moment::query()->where('name', 'Speeches')->firstOrFail();
+        $curve = sprintf('%d K', 10 * (int) round($speeches->load(Moment::WHOLE)->curvePoint()->colour->kelvin / 10.0));
+        $lights = fn(array $changes): array => array_column((array) $this->postJson("/moments/$speeches->id/colour", $this->draftOf($speeches, ['startsAt' => $speeches->clock()] + $changes))->assertOk()->json('patches'), 'light', 'name');
+        self::assertStringStartsWith($curve, (string) $lights([])['Room’s light']);
+        self::assertStringStartsWith('3400 K', (string) $lights(['roomKelvin' => 3400])['Room’s light']);
+    }
+
+    public function testAWishIsKeptAsWhiteBalanceAndTellsTheGelOfTheBag(): void
+    {
+        $this->seed(DatabaseSeeder::class);
+        $this->actingAs(User::query()->firstOrFail());
+        $speeches = Moment::query()->where('name', 'Speeches')->firstOrFail();
+        $plans = array_column((array) $this->postJson("/moments/$speeches->id/colour", $this->draftOf($speeches))->assertOk()->json('plans'), null, 'wish');
+        self::assertSame(['neutral-face', 'match-room', 'warm-room', 'cool-night'], array_keys($plans));
+        self::assertStringContainsString('range, body at', (string) data_get($plans, 'match-room.sentence'));
+        $draft = $this->draftOf($speeches, ['look.balance' => data_get($plans, 'match-room.balance')]);
+        $this->putJson("/moments/$speeches->id", $draft)->assertOk();
+        self::assertEquals(data_get($plans, 'match-room.balance'), $speeches->refresh()->settings->record('look')->number('balance'));
+        $this->postJson("/moments/$speeches->id/colour", ['look' => ['balance' => 900] + (array) $draft['look']] + $draft)->assertJsonValidationErrors('look.balance');
+    }
+}
