@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Kaddle\Core\Advice;
 
 use Kaddle\Core\Exposure\Aperture;
+use Kaddle\Core\Flash\Exposure;
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
+use Kaddle\Core\Flash\ProbedRoom;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Room\Direction;
@@ -31,6 +33,9 @@ final readonly class GroupView
 
     /** m by which somebody steps back to look for more even light. */
     private const STEP = 1.0;
+
+    /** lx·s that stand for no light at all: ratios stay numbers. */
+    private const DARK = 1e-9;
 
     /** m between a face and a wall at the least. */
     private const CLEAR = 0.06;
@@ -65,7 +70,9 @@ final readonly class GroupView
             return null;
         }
         $aim = $solution->best->isOff() ? null : $solution->best->light->aim;
-        $falls = $aim === null ? [] : self::fallsOf($moment, $moment->scene, $aim);
+        $faces = $aim === null ? null : FlashInRoom::of($moment->scene->room)->at(self::probes($moment));
+        $lux = $faces === null ? [] : self::luxSeconds($faces, $moment, $aim);
+        $falls = self::fallsOf($lux);
         $fitsFrom = $people->across() * self::MARGIN * $moment->optics->metres() / $moment->optics->frameWidth();
         $holding = $moment->openingForGroup();
         $back = $moment->scene->tryAt($fitsFrom > $moment->scene->distance ? $fitsFrom : $moment->scene->distance + self::STEP);
@@ -77,8 +84,8 @@ final readonly class GroupView
             $holding,
             $holding !== null && $solution->best->choice->settings->aperture->av->thirtieths >= $holding->av->thirtieths,
             $people->shareOfFrame($moment->optics, $moment->scene->distance),
-            $aim === null || $back === null ? null : Stops::ofRatio(max(1e-9, self::onFirst($moment, $moment->scene, $aim)) / max(1e-9, self::onFirst($moment, $back, $aim))),
-            $aim === null || self::worst($falls)->value >= -self::EVEN ? null : self::evener($solution, $falls),
+            $aim === null || $back === null ? null : Stops::ofRatio($lux[GroupPlace::FrontMiddle->value] / self::onFirst($moment, $back, $aim)),
+            $faces === null || self::worst($falls)->value >= -self::EVEN ? null : self::evener($solution, $faces, $falls),
         );
     }
 
@@ -102,7 +109,7 @@ final readonly class GroupView
      *
      * @return array{HeadAim, Stops}|null
      */
-    private static function evener(Solution $solution, array $falls): ?array
+    private static function evener(Solution $solution, ProbedRoom $faces, array $falls): ?array
     {
         $best = null;
         $least = self::worst($falls)->value + self::EVEN / 2.0;
@@ -110,7 +117,7 @@ final readonly class GroupView
             if ($way === $solution->best || $way->tooWeak() > 0.0) {
                 continue;
             }
-            $fall = self::worst(self::fallsOf($solution->moment, $solution->moment->scene, $way->light->aim));
+            $fall = self::worst(self::fallsOf(self::luxSeconds($faces, $solution->moment, $way->light->aim)));
             if ($fall->value > $least) {
                 [$best, $least] = [[$way->light->aim, $fall], $fall->value];
             }
@@ -119,12 +126,23 @@ final readonly class GroupView
         return $best;
     }
 
-    /** @return array<string, Stops> by GroupPlace, those that there are */
-    private static function fallsOf(Moment $moment, Scene $scene, HeadAim $aim): array
+    /** @return array<string, float> of a full pop on each face */
+    private static function luxSeconds(ProbedRoom $faces, Moment $moment, HeadAim $aim): array
     {
-        $light = FlashInRoom::of($scene->room)->at(self::probes($moment, $scene))->exposures($moment->head($scene, $aim));
-        $lux = array_map(static fn(object $exposure): float => max(1e-9, $exposure->total()->luminance()), $light);
-        $first = $lux[GroupPlace::FrontMiddle->value];
+        return array_map(
+            static fn(Exposure $exposure): float => max(self::DARK, $exposure->total()->luminance()),
+            $faces->exposures($moment->head($moment->scene, $aim)),
+        );
+    }
+
+    /**
+     * @param array<string, float> $lux on each face; of none for a flash that is off
+     *
+     * @return array<string, Stops> by GroupPlace, those that there are
+     */
+    private static function fallsOf(array $lux): array
+    {
+        $first = $lux[GroupPlace::FrontMiddle->value] ?? self::DARK;
         $falls = [];
         foreach (GroupPlace::cases() as $place) {
             $sides = array_intersect_key($lux, array_flip([$place->value, "$place->value right"]));
@@ -138,12 +156,13 @@ final readonly class GroupView
 
     private static function onFirst(Moment $moment, Scene $scene, HeadAim $aim): float
     {
-        return FlashInRoom::of($scene->room)->at(['face' => $scene->faceProbe()])->exposures($moment->head($scene, $aim))['face']->total()->luminance();
+        return max(self::DARK, FlashInRoom::of($scene->room)->at(['face' => $scene->faceProbe()])->exposures($moment->head($scene, $aim))['face']->total()->luminance());
     }
 
     /** @return non-empty-array<string, Probe> faces towards the camera */
-    private static function probes(Moment $moment, Scene $scene): array
+    private static function probes(Moment $moment): array
     {
+        $scene = $moment->scene;
         $people = $moment->people;
         $side = min($people->across() / 2.0, $scene->room->width / 2.0 - self::CLEAR);
         $back = min($people->depth, $scene->room->length - self::CLEAR - $scene->face->x);
