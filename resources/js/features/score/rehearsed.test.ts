@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import type { ScoreData } from '@/types/generated';
 import { missingAround, Rehearsed } from './rehearsed';
 
-const score = (minute: number) => ({ sunset: minute }) as ScoreData;
+const score = (minute: number, moments = 14) => ({ sunset: minute, moments: Array.from({ length: moments }) }) as unknown as ScoreData;
 
 test('times are asked for around the hand, nearest first, within the day', () => {
   expect(missingAround(600, 1, () => false, 5)).toEqual([600, 605, 595, 610, 590]);
@@ -19,7 +19,7 @@ test('one request at a time follows the hand, and few come first', async () => {
   const rehearsed = new Rehearsed(
     (minutes) => {
       asked.push(minutes);
-      return new Promise((resolve) => answers.push(() => { resolve(minutes.map(score)); }));
+      return new Promise((resolve) => answers.push(() => { resolve(minutes.map((minute) => score(minute))); }));
     },
     () => { came += 1; },
     600,
@@ -59,4 +59,19 @@ test('where no score comes nothing more is asked until the hand moves', async ()
   rehearsed.want(605);
   expect(asked).toBe(2);
   expect(rehearsed.at(605)).toBeUndefined();
+});
+
+test('a night of very many moments is asked for two at a time', () => {
+  const asked: (readonly number[])[] = [];
+  const rehearsed = new Rehearsed(
+    (minutes) => {
+      asked.push(minutes);
+      return Promise.resolve(null);
+    },
+    () => undefined,
+    600,
+    score(600, 300),
+  );
+  rehearsed.want(605);
+  expect(asked).toEqual([[605, 610]]);
 });

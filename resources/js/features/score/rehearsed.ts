@@ -5,9 +5,10 @@ import type { ScoreData } from '@/types/generated';
 const AHEAD = 45;
 const BEHIND = 15;
 
-/** Scores asked for at once: few at first, so that something comes soon. */
+/** Scores asked for at once: few at first, so that something comes soon; fewer of a night of many moments. */
 const FIRST = 3;
 const MOST = 12;
+const MOMENTS = 180;
 
 /** The times near a hand for which nothing is known yet, nearest first. @param way in which it moves: 1 or −1 */
 export function missingAround(minute: number, way: number, has: (minute: number) => boolean, most: number): readonly number[] {
@@ -26,6 +27,7 @@ export class Rehearsed {
   #wanted: number;
   #way = 1;
   #isAsking = false;
+  readonly #most: number;
 
   /**
    * @param ask for scores by minute, in the same order; null where none came
@@ -41,6 +43,7 @@ export class Rehearsed {
   ) {
     this.#wanted = minute;
     this.#scores.set(minute, planned);
+    this.#most = Math.max(2, Math.min(MOST, Math.floor(MOMENTS / planned.moments.length)));
   }
 
   at(minute: number): ScoreData | undefined {
@@ -54,7 +57,7 @@ export class Rehearsed {
   }
 
   async #next(): Promise<void> {
-    const minutes = missingAround(this.#wanted, this.#way, (minute) => this.#scores.has(minute), this.#scores.size === 1 ? FIRST : MOST);
+    const minutes = missingAround(this.#wanted, this.#way, (minute) => this.#scores.has(minute), this.#scores.size === 1 ? Math.min(FIRST, this.#most) : this.#most);
     if (minutes.length === 0) return;
     this.#isAsking = true;
     const scores = await this.ask(minutes);
