@@ -6,6 +6,7 @@ namespace Kaddle\Core\Tests\Score;
 
 use Kaddle\Core\Form\EffortForm;
 use Kaddle\Core\Gear\BodyForm;
+use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Control;
@@ -45,6 +46,27 @@ final class ChangesTest extends TestCase
         self::assertSame(['lens: Wide', 'gel off'], self::labels($score->bars[2]));
         self::assertSame([2, 0], $score->sumOf(Control::Lens));
         self::assertSame(2.0 * (20.0 + 10.0), $score->turns());
+    }
+
+    public function testACurtainIsTurnedWhereItShowsAndStaysWhereItDoesNot(): void
+    {
+        $dance = ['look.school' => 'long-time', 'people.movement' => 'dance', 'glow.ev' => 2, 'look.roomUnder' => 1, 'people.behind' => 'dark-hall'];
+        $still = ['people.movement' => 'still', 'glow.ev' => 7];
+        [$supper, $first, $toast, $again] = NightSolver::solve([
+            Nights::at(0, 'Supper', $still),
+            Nights::at(1, 'First dance', $dance),
+            Nights::at(2, 'Toast', $still),
+            Nights::at(3, 'Dance', $dance),
+        ], Favour::FewestTurns)->bars;
+        self::assertSame([Curtain::First, Curtain::Second, Curtain::Second, Curtain::Second], [$supper->curtain, $first->curtain, $toast->curtain, $again->curtain]);
+        self::assertContains('second curtain', self::labels($first));
+        foreach ([$toast, $again] as $bar) {
+            self::assertNotContains('first curtain', self::labels($bar));
+            self::assertNotContains('second curtain', self::labels($bar));
+        }
+        [$turned] = array_values(array_filter($first->changes, static fn(Change $c): bool => $c->control === Control::Curtain));
+        self::assertSame(3.0, $turned->turns);
+        self::assertStringContainsString('trail before them', ScoreWords::why($turned, $first));
     }
 
     /** Where the ISO lies in a menu, others are turned for it. */
