@@ -50,7 +50,7 @@ final readonly class ColourView
             $room,
             self::mixed($room, $levels->faceRoom, $flash, $levels->faceFlash),
             self::mixed($room, $levels->room, $flash, $levels->spill),
-            $moment->look->balance ?? $moment->flash->colour,
+            $moment->balance(),
         );
     }
 

@@ -43,6 +43,8 @@ final readonly class ScoreBarDocument
         public string $head,
         /** Null where there is none to choose: without flash, and with one that pulses. */
         public ?Curtain $curtain,
+        /** White balance, K; null where nobody has said one. */
+        public ?float $balance,
         public string $body,
         public string $lens,
         /** Of the lens, mm. */
@@ -86,6 +88,7 @@ final readonly class ScoreBarDocument
             $best->output->share(),
             $best->light->aim->inWords(),
             $scored->curtain,
+            $bar->light->look->balance?->kelvin,
             $bar->inHand->body->name,
             $bar->inHand->lens->name,
             $bar->light->lens->focalLength,

@@ -34,7 +34,18 @@ final readonly class Changes
             $to->inHand->changesFrom($from->inHand),
         );
 
-        return [...$things, ...$self->turned(), ...$self->flash()];
+        return [...$things, ...$self->turned(), ...$self->flash(), ...self::ofBalance($from, $to)];
+    }
+
+    /** @return list<Change> one where somebody has said how one of both is to be set, and it is not the same */
+    private static function ofBalance(Bar $from, Bar $to): array
+    {
+        [$before, $now] = [$from->light, $to->light];
+        $isTold = $before->look->balance !== null || $now->look->balance !== null;
+
+        return $isTold && $before->balance()->kelvin !== $now->balance()->kelvin
+            ? [new Change(Control::Balance, 0, $to->effort->of(Control::Balance, 1), 0.0, 0.0, 0.0, 0.0)]
+            : [];
     }
 
     /**

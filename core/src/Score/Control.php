@@ -20,6 +20,8 @@ enum Control: string
     case Flash = 'flash';
     /** First or second. */
     case Curtain = 'curtain';
+    /** White balance. */
+    case Balance = 'balance';
     case Modifier = 'modifier';
     case Gel = 'gel';
     case Lens = 'lens';
@@ -52,6 +54,7 @@ enum Control: string
             self::Head => 'head',
             self::Flash => 'flash',
             self::Curtain => 'curtain',
+            self::Balance => 'white balance',
             self::Modifier => 'modifier',
             self::Gel => 'gel',
             self::Lens => 'lens',

@@ -31,6 +31,7 @@ final readonly class Effort
         'flash' => [3.0, 0.0],
         // In a menu.
         'curtain' => [3.0, 0.0],
+        'balance' => [3.0, 0.0],
         'modifier' => [8.0, 0.0],
         'gel' => [10.0, 0.0],
         'lens' => [20.0, 0.0],

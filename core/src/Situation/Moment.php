@@ -125,6 +125,12 @@ final readonly class Moment
         return $this->but(look: $this->look->holdingLight($this->look->hold->other()));
     }
 
+    /** White balance that the body is set to: as somebody says, or that of the bare flash. */
+    public function balance(): Kelvin
+    {
+        return $this->look->balance ?? $this->flash->colour;
+    }
+
     /** Level that the room's own light has on the face where what is held reads as wished. */
     public function wishedOnFace(): Stops
     {

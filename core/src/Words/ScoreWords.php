@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Motion\Curtain;
+use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Control;
@@ -32,6 +33,7 @@ final class ScoreWords
         return match ($change->control) {
             Control::Shutter, Control::Aperture, Control::Iso, Control::Output => TurnWords::clicks($change->control->value, $change->clicks),
             Control::Head => "head {$best->light->aim->inSentence()}",
+            Control::Balance => sprintf('white balance %s K', Number::plain($bar->bar->light->balance()->kelvin, 0)),
             Control::Curtain => $bar->curtain === Curtain::Second ? 'second curtain' : 'first curtain',
             Control::Flash => $best->isOff()
                 ? 'flash off'
@@ -60,7 +62,7 @@ final class ScoreWords
             $change->control === Control::Curtain => $bar->curtain === Curtain::Second
                 ? 'Left as it was, who moves would have the trail before them.'
                 : 'Left as it was, the pop would come later than the finger expects.',
-            in_array($change->control, Control::things(), true) => 'Planned for this moment.',
+            $change->control === Control::Balance, in_array($change->control, Control::things(), true) => 'Planned for this moment.',
             $change->face === null => 'Nobody knows what the light would be like from there.',
             $costs === [] => sprintf(
                 'Left as it was, %s would want another change that costs more.',

@@ -48,6 +48,20 @@ final class ChangesTest extends TestCase
         self::assertSame(2.0 * (20.0 + 10.0), $score->turns());
     }
 
+    public function testAWhiteBalanceThatSomebodyHasSaidIsSetAndSetBack(): void
+    {
+        [, $warm, $same, $back] = NightSolver::solve([
+            Nights::at(0, 'As the flash'),
+            Nights::at(1, 'Lamps', ['look.balance' => 3200]),
+            Nights::at(2, 'Still lamps', ['look.balance' => 3200]),
+            Nights::at(3, 'As the flash again'),
+        ], Favour::FewestTurns)->bars;
+        self::assertSame(['white balance 3200 K'], self::labels($warm));
+        self::assertSame([], self::labels($same));
+        self::assertSame(['white balance 5500 K'], self::labels($back));
+        self::assertSame(3.0, $warm->turns());
+    }
+
     public function testACurtainIsTurnedWhereItShowsAndStaysWhereItDoesNot(): void
     {
         $dance = ['look.school' => 'long-time', 'people.movement' => 'dance', 'glow.ev' => 2, 'look.roomUnder' => 1, 'people.behind' => 'dark-hall'];

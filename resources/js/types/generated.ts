@@ -12,7 +12,7 @@ export type Clock = '24' | '12';
 
 export type ColourWish = 'neutral-face' | 'match-room' | 'warm-room' | 'cool-night';
 
-export type Control = 'shutter' | 'aperture' | 'iso' | 'output' | 'head' | 'flash' | 'curtain' | 'modifier' | 'gel' | 'lens' | 'unit' | 'body';
+export type Control = 'shutter' | 'aperture' | 'iso' | 'output' | 'head' | 'flash' | 'curtain' | 'balance' | 'modifier' | 'gel' | 'lens' | 'unit' | 'body';
 
 export type CureKind = 'output' | 'less-room' | 'shorter' | 'darker-place' | 'darker-ground';
 
@@ -1224,6 +1224,8 @@ export interface ScoreBarDocument {
   readonly head: string;
   /** Null where there is none to choose: without flash, and with one that pulses. */
   readonly curtain: Curtain | null;
+  /** White balance, K; null where nobody has said one. */
+  readonly balance: number | null;
   readonly body: string;
   readonly lens: string;
   /** Of the lens, mm. */

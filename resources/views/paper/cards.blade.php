@@ -41,6 +41,9 @@ h2 { margin: 1.5mm 0 0.5mm; font-size: 7.5pt; font-weight: bold; border-bottom: 
     @if ($bar->twoLights !== '')
     <p class="small">{{ $bar->twoLights }}</p>
     @endif
+    @if ($bar->balance !== null)
+    <p>White balance {{ round($bar->balance) }} K</p>
+    @endif
     @if ($card->curtain !== '')
     <p>{{ ucfirst($card->curtain) }}{{ $card->compensation === null ? '' : " · on automatic, compensation $card->compensation" }}</p>
     @endif
