@@ -62,12 +62,18 @@ test('settings that were columns are documents, to the last value: nights, pins,
   await Place.stop(child);
 });
 
+/** What was not told at all when nobody had said anything of it. */
+const UNSAID: Readonly<Record<string, unknown>> = { withoutFlash: false, drag: null, onFace: null, roomKelvin: null, balance: null, hold: 'background' };
+
 /**
- * Glow that is not from the curve was told by false, and is told by nothing now; that there is a flash, and that
- * nothing is said of a drag, of colours and of a second light, was not told at all. What to turn from a pin is no part of it: it follows from what the engine answers today.
+ * Glow that is not from the curve was told by false, and is told by nothing now. What to turn from a pin is no part of it: it follows
+ * from what the engine answers today.
  */
 function plain(drafts: unknown): unknown {
-  return JSON.parse(JSON.stringify(drafts).replaceAll('"curve":false', '"curve":null').replaceAll(/,"withoutFlash":false|"withoutFlash":false,/g, '').replaceAll(/"turns":"[^"]*",|"(?:drag|onFace|roomKelvin|balance)":null,|"hold":"background",/g, ''));
+  return JSON.parse(JSON.stringify(drafts), (key, value: unknown) => {
+    if (key === 'turns' || (key in UNSAID && UNSAID[key] === value)) return undefined;
+    return key === 'curve' && value === false ? null : value;
+  });
 }
 
 /** A document of the first version as it leaves now: beams by their coverage, batteries by their cells. */
