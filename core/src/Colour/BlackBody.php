@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Colour;
 
 use Kaddle\Core\Quantity\Mired;
+use Kaddle\Core\Quantity\NotANumber;
 use Kaddle\Core\Quantity\Rgb;
 
 /**
@@ -49,12 +50,10 @@ final class BlackBody
      */
     public static function nearest(Rgb $light): Mired
     {
-        $x = 0.4124 * $light->r + 0.3576 * $light->g + 0.1805 * $light->b;
-        $y = 0.2126 * $light->r + 0.7152 * $light->g + 0.0722 * $light->b;
-        $sum = $x + $y + 0.0193 * $light->r + 0.1192 * $light->g + 0.9505 * $light->b;
-        [$u, $v] = self::uv($x / $sum, $y / $sum);
+        $place = Chromaticity::of($light) ?? throw NotANumber::in('colour of no light');
+        [$u, $v] = Chromaticity::even(...$place);
         $away = static function (float $mired) use ($u, $v): float {
-            [$itsU, $itsV] = self::uv(...self::chromaticity($mired));
+            [$itsU, $itsV] = Chromaticity::even(...self::chromaticity($mired));
 
             return hypot($itsU - $u, $itsV - $v);
         };
@@ -69,14 +68,6 @@ final class BlackBody
         }
 
         return Mired::of(($low + $high) / 2.0);
-    }
-
-    /** @return array{float, float} */
-    private static function uv(float $x, float $y): array
-    {
-        $scale = -2.0 * $x + 12.0 * $y + 3.0;
-
-        return [4.0 * $x / $scale, 6.0 * $y / $scale];
     }
 
     /** @return array{float, float} x and y */

@@ -41,11 +41,9 @@ final readonly class Cast
     /** No cast at all where there is no light. */
     public static function of(Rgb $light): self
     {
-        $x = 0.4124 * $light->r + 0.3576 * $light->g + 0.1805 * $light->b;
-        $y = 0.2126 * $light->r + 0.7152 * $light->g + 0.0722 * $light->b;
-        $sum = $x + $y + 0.0193 * $light->r + 0.1192 * $light->g + 0.9505 * $light->b;
+        $place = Chromaticity::of($light);
 
-        return $sum > 0.0 ? self::at($x / $sum, $y / $sum) : new self(Mired::of(0.0), 0.0);
+        return $place === null ? new self(Mired::of(0.0), 0.0) : self::at(...$place);
     }
 
     /** "about neutral", "40 mired warmer", "25 mired cooler, greenish". */
@@ -68,11 +66,9 @@ final readonly class Cast
         $n = ($x - 0.3320) / (0.1858 - $y);
         $kelvin = 449.0 * $n ** 3 + 3525.0 * $n ** 2 + 6823.3 * $n + 5520.33;
         $kelvin = max(1000.0, min(40000.0, $kelvin));
-        $scale = -2.0 * $x + 12.0 * $y + 3.0;
-
         $warmth = Kelvin::of($kelvin)->mired()->minus(Kelvin::of(self::WHITE)->mired());
 
-        return new self($warmth, self::duv(4.0 * $x / $scale, 6.0 * $y / $scale) - self::WHITE_DUV);
+        return new self($warmth, self::duv(...Chromaticity::even($x, $y)) - self::WHITE_DUV);
     }
 
     private static function duv(float $u, float $v): float
