@@ -7,8 +7,8 @@ namespace Kaddle\Core\Glow;
 /**
  * What lights a room, as far as it lights faces otherwise than what is behind them.
  *
- * Face towards the camera over the backdrop: medians of twelve places in a traced function room, and a quarter of the
- * range there as the doubt, which for twelve draws of a bell curve is nearly a third of it.
+ * Face towards the camera over the backdrop: medians of twelve places in a traced function room. The doubt is the
+ * range there divided by 3.3, which is how many standard deviations twelve draws of a bell curve span.
  *
  * @see docs/physics.md, “Face and background”
  *
@@ -55,7 +55,8 @@ enum LampKind: string
     public function doubt(): float
     {
         return match ($this) {
-            self::Spots, self::Downlights => 0.3,
+            self::Spots => 0.4,
+            self::Downlights => 0.3,
             self::Globes => 0.2,
             self::Chandelier => 1.3,
             self::Uplights => 0.1,

@@ -9,7 +9,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Kaddle\Core\Form\MomentForm;
 
-/** Another time for a moment, by hand on the timetable. */
+/** Another time for a moment, by hand on the timetable or the score. */
 final class MoveMoment
 {
     public function __invoke(Request $request, Moment $moment): RedirectResponse

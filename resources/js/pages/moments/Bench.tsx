@@ -35,6 +35,8 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
   const { draft, solution, drag, faults, trouble, answered } = state;
   const { change, ahead, watchDrag } = session;
   const allFaults = useMemo(() => (state.storing.kind === 'refused' ? { ...faults, ...state.storing.faults } : faults), [faults, state.storing]);
+  // People are told in the plan, so nothing on this page shows what is wrong with them.
+  const ofPlan = Object.entries(allFaults).find(([field]) => field.startsWith('people.'))?.[1];
   const moves = useMoves(change, ahead);
   const chooseHead = useCallback(
     (head: HeadAim) => {
@@ -89,7 +91,7 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
           )}
           {refused && (
             <p role="status" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
-              A field on the page is out of range; what you see is the last answer that could be given.
+              {ofPlan === undefined ? 'A field on the page is out of range;' : `${ofPlan} The group stands in the plan;`} what you see is the last answer that could be given.
             </p>
           )}
           <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} locks={draft.look.locks} faults={allFaults} onHold={hold} onNear={nearHolds} />
