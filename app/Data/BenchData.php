@@ -16,6 +16,7 @@ final readonly class BenchData
      * @param list<GearChoice> $modifiers
      * @param list<GearChoice> $gels
      * @param list<PinData> $pins
+     * @param list<SpotData> $spots
      * @param list<string> $rules
      * @param list<string> $cautions
      */
@@ -42,6 +43,8 @@ final readonly class BenchData
         public array $gels,
         /** What the curve of the room says for the middle of the moment, as stored. */
         public CurveData $curve,
+        /** Where in the room the light on people was read. @var list<SpotData> */
+        public array $spots,
         /** What the house forbids then. @var list<string> */
         public array $rules,
         /** What wants care. @var list<string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Data;
 
 use Kaddle\Core\Glow\ReadingKind;
+use Kaddle\Core\Glow\ReadingOf;
 
 /** A light reading beside the curve. */
 final readonly class ReadingData
@@ -18,6 +19,7 @@ final readonly class ReadingData
         /** EV at ISO 100 */
         public float $ev,
         public ReadingKind $kind,
+        public ReadingOf $of,
         /** Stops over the curve that all others make, where it disagrees with them. */
         public ?float $odd,
     ) {}

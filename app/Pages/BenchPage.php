@@ -12,9 +12,11 @@ use App\Data\GearChoice;
 use App\Data\LampData;
 use App\Data\LensChoice;
 use App\Data\SceneryData;
+use App\Data\SpotData;
 use App\Data\WindowData;
 use App\Models\Moment;
 use App\Models\Piece;
+use App\Models\Room;
 use App\Models\User;
 use App\Planning\BagSpares;
 use App\Planning\BenchHistory;
@@ -31,6 +33,7 @@ use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\Daylight;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\GlowPoint;
+use Kaddle\Core\Glow\SpotGlow;
 use Kaddle\Core\Glow\SunPosition;
 use Kaddle\Core\Glow\Window;
 use Kaddle\Core\Intake\Record;
@@ -40,6 +43,7 @@ use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Solve\Solution;
+use Kaddle\Core\Words\HoldWords;
 use Kaddle\Core\Words\NightWords;
 use Kaddle\Core\Words\Voice;
 
@@ -81,6 +85,7 @@ final class BenchPage
             $choices(PieceKind::Modifier),
             $choices(PieceKind::Gel),
             self::curve($moment->curvePoint(), $moment->night->venue->timeZone()),
+            self::spots($moment->room),
             array_map(
                 static fn(HouseRule $r): string => NightWords::rule($r, $voice),
                 $moment->night->venue->houseRules()->during($moment->slot()),
@@ -89,6 +94,15 @@ final class BenchPage
                 static fn(Caution $c): string => NightWords::caution($c, $voice),
                 MomentCautions::of($moment, null),
             ),
+        );
+    }
+
+    /** @return list<SpotData> */
+    private static function spots(Room $room): array
+    {
+        return array_map(
+            static fn(SpotGlow $s): SpotData => new SpotData($s->spot, round($s->over->value, 1), HoldWords::spot($s)),
+            SpotGlow::all($room->glow(), GlowForm::readings($room->figures(), $room->venue->timeZone())),
         );
     }
 

@@ -55,6 +55,7 @@ final class CurvePage
             $reading->at->format('H:i'),
             round($reading->glow->ev, 2),
             $reading->kind,
+            $reading->of,
             $odd === null ? null : round($odd, 2),
         );
     }

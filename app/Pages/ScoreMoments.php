@@ -12,9 +12,11 @@ use App\Planning\BenchHistory;
 use App\Planning\MomentCautions;
 use App\Planning\NightEnergy;
 use Illuminate\Support\Collection;
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Colour\Tint;
 use Kaddle\Core\Form\GlowForm;
 use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Glow\ReadingOf;
 use Kaddle\Core\Night\Caution;
 use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Score\Control;
@@ -114,7 +116,7 @@ final class ScoreMoments
                     round($point->glow->ev, 2),
                     round($point->doubt, 2),
                     (int) round($point->colour->kelvin, -1),
-                    Tint::of($point->colour, Kelvin::of(self::BALANCE)),
+                    Tint::of(LightColour::ofKelvin($point->colour), LightColour::ofKelvin(Kelvin::of(self::BALANCE))),
                 );
             } else {
                 $points[] = new ScorePoint($at, round($moment->glow(), 2), Tolerance::GLOW, null, null);
@@ -131,7 +133,7 @@ final class ScoreMoments
         $readings = [];
         foreach ($moment->isGlowFromCurve() ? GlowForm::readings($moment->room->figures(), $moment->night->venue->timeZone()) : [] as $reading) {
             $at = Evening::minutes($reading->at->format('H:i'));
-            if ($at >= $slot->from && $at <= $slot->until()) {
+            if ($reading->of !== ReadingOf::People && $at >= $slot->from && $at <= $slot->until()) {
                 $readings[] = new ScoreReading($at, round($reading->glow->ev, 2), $reading->spot);
             }
         }

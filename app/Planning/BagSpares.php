@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Piece;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Kaddle\Core\Advice\Spares;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Flash\Modifier;
@@ -54,10 +55,29 @@ final class BagSpares
             array_values($pieces->where('kind', PieceKind::Modifier)->map(
                 static fn(Piece $p): Modifier => Modifier::fromCatalogue($p->figures()->choice('kind', ModifierKind::class)),
             )->all()),
-            array_values($pieces->where('kind', PieceKind::Gel)->map(static fn(Piece $p): Gel => Gel::of(
-                Mired::of($p->figures()->number('shift')),
-                Stops::of($p->figures()->number('loss')),
-            ))->all()),
+            array_values(self::gels($pieces)),
         );
+    }
+
+    /** @return array<int, Gel> by piece */
+    public function gelsOfPieces(): array
+    {
+        return self::gels($this->user->pieces()->where('kind', PieceKind::Gel)->toChoose()->orderBy('id')->get());
+    }
+
+    /**
+     * @param Collection<int, Piece> $pieces
+     *
+     * @return array<int, Gel> by piece
+     */
+    private static function gels(Collection $pieces): array
+    {
+        $gels = [];
+        foreach ($pieces->where('kind', PieceKind::Gel) as $piece) {
+            $figures = $piece->figures();
+            $gels[$piece->id] = Gel::of(Mired::of($figures->number('shift')), Stops::of($figures->number('loss')));
+        }
+
+        return $gels;
     }
 }

@@ -14,6 +14,7 @@ use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\LampKind;
 use Kaddle\Core\Glow\ReadingKind;
+use Kaddle\Core\Glow\ReadingOf;
 use Kaddle\Core\Meter\Drift;
 use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Room\Face;
@@ -21,6 +22,7 @@ use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\PitchedRoof;
 use Kaddle\Core\Room\RidgeWay;
 use Kaddle\Core\Room\RoomKind;
+use Kaddle\Core\Wish\BalancePreset;
 use Kaddle\Core\Wish\KeptLight;
 use Kaddle\Core\Wish\KeptThing;
 use Kaddle\Core\Wish\School;
@@ -56,6 +58,7 @@ final class Constants
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
             . self::constant('schools', 'Schools, and what each holds still.', self::schools())
             . self::constant('lampKinds', 'What lights rooms, in words.', self::words(LampKind::cases()))
+            . self::constant('balances', 'White balances that bodies have ready, in words and K.', self::balances())
             . self::constant('keptThings', 'Lights that can be kept, in words.', self::words(KeptThing::cases()))
             . self::constant(
                 'templates',
@@ -63,6 +66,7 @@ final class Constants
                 self::words(NightTemplate::cases()),
             )
             . self::constant('pieceKinds', 'Kinds of gear: one of it and several, in words.', self::pieceKinds())
+            . self::constant('readingsOf', 'What light readings are taken of, in words.', self::words(ReadingOf::cases()))
             . self::constant('readingKinds', 'Ways to measure light, in words.', self::words(ReadingKind::cases()))
             . self::constant(
                 'ridges',
@@ -136,8 +140,19 @@ final class Constants
         return $kinds;
     }
 
+    /** @return array<string, array{label: string, kelvin: float}> */
+    private static function balances(): array
+    {
+        $balances = [];
+        foreach (BalancePreset::cases() as $preset) {
+            $balances[$preset->value] = ['label' => $preset->inWords(), 'kelvin' => $preset->kelvin()->kelvin];
+        }
+
+        return $balances;
+    }
+
     /**
-     * @param list<AskKind|HeadAim|KeptThing|LampKind|NightTemplate|ReadingKind|RidgeWay> $cases
+     * @param list<AskKind|HeadAim|KeptThing|LampKind|NightTemplate|ReadingKind|ReadingOf|RidgeWay> $cases
      *
      * @return array<string, string>
      */

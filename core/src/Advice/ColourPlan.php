@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Advice;
 
 use Kaddle\Core\Colour\Gel;
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Wish\ColourWish;
@@ -17,20 +18,23 @@ use Kaddle\Core\Wish\Look;
  */
 final readonly class ColourPlan
 {
+    /** Duv under which nobody sees a tint, and a body’s tint stays at 0. */
+    private const UNSEEN = 0.002;
+
     private function __construct(
         public ColourWish $wish,
         /** Null for the bare head. */
         public ?Gel $gel,
-        public Kelvin $balance,
-        /** How warm the face then looks, and what is behind where anybody knows its light; mired, below 0 cool. */
-        public Mired $face,
-        public ?Mired $behind,
+        public LightColour $balance,
+        /** How the face then looks, and what is behind where anybody knows its light, against white. */
+        public LightColour $face,
+        public ?LightColour $behind,
         /** By how much what is behind misses the wish, mired: above 0 too warm. 0 where it may be anything. */
         public Mired $left,
     ) {}
 
     /**
-     * @param list<Gel> $gels in the bag
+     * @param array<int, Gel> $gels in the bag, by what it calls them
      *
      * @return self|null null where the wish asks for a flash that is on, or a room whose light somebody knows
      */
@@ -45,9 +49,9 @@ final readonly class ColourPlan
                 return null;
             }
             $face = $wanted === null ? $view->face ?? $flash : $flash;
-            $left = $wanted === null ? 0.0 : $room->mired - $flash->mired - $wanted;
+            $left = $wanted === null ? 0.0 : $room->warmth->mired - $flash->warmth->mired - $wanted;
             if ($best === null || abs($left) < abs($best->left->mired) - 1e-9) {
-                $balance = self::balance($wish === ColourWish::MatchRoom && $room !== null ? $room : $face->minus(Mired::of($wish->faceWarmth())));
+                $balance = self::balance($wish === ColourWish::MatchRoom && $room !== null ? $room : $face->plus(Mired::of(-$wish->faceWarmth())));
                 $best = new self($wish, $gel, $balance, $view->looks($face, $balance), $room === null ? null : $view->looks($room, $balance), Mired::of($left));
             }
         }
@@ -56,10 +60,12 @@ final readonly class ColourPlan
     }
 
     /** As near as a body can be set. */
-    private static function balance(Mired $wished): Kelvin
+    private static function balance(LightColour $wished): LightColour
     {
         $range = Look::balanceRange();
+        $kelvin = $range->nearest(round(1e6 / max(1e6 / $range->max, $wished->warmth->mired), -1));
+        $tint = abs($wished->duv) < self::UNSEEN ? 0.0 : Look::tintRange()->nearest(round(1000.0 * $wished->duv));
 
-        return Kelvin::of($range->nearest(round(1e6 / max(1e6 / $range->max, $wished->mired), -1)));
+        return Look::balanceOf(Kelvin::of($kelvin), $tint);
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Advice;
 
-use Kaddle\Core\Colour\BlackBody;
 use Kaddle\Core\Colour\Gel;
-use Kaddle\Core\Quantity\Kelvin;
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Solve\Solution;
@@ -24,24 +23,25 @@ final readonly class ColourView
     private function __construct(
         private Solution $solution,
         /** Of the flash on the face, its gel and the paint that it bounced off included; null for a flash that is off. */
-        public ?Mired $flash,
+        public ?LightColour $flash,
         /** Of the room's own light; null where nobody knows. */
-        public ?Mired $room,
+        public ?LightColour $room,
         /** Of face and background, all their light together; null where nobody knows. */
-        public ?Mired $face,
-        public ?Mired $behind,
+        public ?LightColour $face,
+        public ?LightColour $behind,
         /** That the body is set to. */
-        public Kelvin $balance,
+        public LightColour $balance,
     ) {}
 
     public static function of(Solution $solution): self
     {
         $moment = $solution->moment;
-        $isOff = $solution->best->isOff();
-        $paint = $solution->best->light->cast->warmth;
-        $leaving = $moment->flash->colour->mired()->plus($moment->flash->outfit->gel->shift ?? Mired::of(0.0));
-        $flash = $isOff ? null : $leaving->plus($paint);
-        $room = $moment->roomColour?->mired();
+        $best = $solution->best;
+        $paint = $best->light->cast;
+        $flash = $best->isOff() ? null : LightColour::of($moment->flash->colourAt($best->output)->mired(), $paint->tint)
+            ->plus($moment->flash->outfit->gel->shift ?? Mired::of(0.0))
+            ->plus($paint->warmth);
+        $room = $moment->roomColour === null ? null : LightColour::ofKelvin($moment->roomColour);
         $levels = $solution->levels;
 
         return new self(
@@ -55,11 +55,9 @@ final readonly class ColourView
     }
 
     /** The same flash through another gel; null where it is off. */
-    public function flashThrough(?Gel $gel): ?Mired
+    public function flashThrough(?Gel $gel): ?LightColour
     {
-        $on = $this->gel()->shift ?? Mired::of(0.0);
-
-        return $this->flash?->minus($on)->plus($gel->shift ?? Mired::of(0.0));
+        return $this->flash?->plus(($gel->shift ?? Mired::of(0.0))->minus($this->gel()->shift ?? Mired::of(0.0)));
     }
 
     /** The gel that is on; null for the bare head. */
@@ -80,22 +78,22 @@ final readonly class ColourView
         return (int) round($this->costOf($gel)->value * 30.0 / $this->solution->moment->flash->step->thirtieths());
     }
 
-    /** How warm a light looks as the body is set, mired; below 0 cool. */
-    public function looks(Mired $light, ?Kelvin $balance = null): Mired
+    /** How a light looks as the body is set: mired and Duv over what looks white there. */
+    public function looks(LightColour $light, ?LightColour $balance = null): LightColour
     {
-        return $light->minus(($balance ?? $this->balance)->mired());
+        $white = $balance ?? $this->balance;
+
+        return LightColour::of($light->warmth->minus($white->warmth), $light->duv - $white->duv);
     }
 
     /** Two lights together: linear light of both, by their levels. */
-    private static function mixed(?Mired $room, Stops $byRoom, ?Mired $flash, Stops $byFlash): ?Mired
+    private static function mixed(?LightColour $room, Stops $byRoom, ?LightColour $flash, Stops $byFlash): ?LightColour
     {
         if ($flash === null || $room === null) {
             // Where one of both is all that counts, the other need not be known.
             return $flash === null ? $room : ($byFlash->value - $byRoom->value > self::ALONE ? $flash : null);
         }
 
-        return BlackBody::nearest(
-            BlackBody::light($room)->times($byRoom->ratio())->plus(BlackBody::light($flash)->times($byFlash->ratio())),
-        );
+        return LightColour::ofLight($room->light()->times($byRoom->ratio())->plus($flash->light()->times($byFlash->ratio())));
     }
 }

@@ -31,15 +31,7 @@ final class BlackBody
      */
     public static function light(Mired $colour): Rgb
     {
-        [$x, $y] = self::chromaticity($colour->mired);
-        $xx = $x / $y;
-        $zz = (1.0 - $x - $y) / $y;
-
-        return Rgb::of(
-            3.2406 * $xx - 1.5372 - 0.4986 * $zz,
-            -0.9689 * $xx + 1.8758 + 0.0415 * $zz,
-            max(0.005, 0.0557 * $xx - 0.2040 + 1.0570 * $zz),
-        );
+        return Chromaticity::light(...self::chromaticity($colour->mired));
     }
 
     /**
@@ -68,6 +60,20 @@ final class BlackBody
         }
 
         return Mired::of(($low + $high) / 2.0);
+    }
+
+    /**
+     * Where it lies in the CIE 1960 diagram, and which way is straight away from the line of all black bodies.
+     *
+     * @return array{float, float, float, float} u and v; of a step of length 1 towards green in both
+     */
+    public static function across(Mired $colour): array
+    {
+        [$u, $v] = Chromaticity::even(...self::chromaticity($colour->mired));
+        [$coolU, $coolV] = Chromaticity::even(...self::chromaticity($colour->mired - 1.0));
+        $length = hypot($u - $coolU, $v - $coolV);
+
+        return [$u, $v, ($coolV - $v) / $length, ($u - $coolU) / $length];
     }
 
     /** @return array{float, float} x and y */

@@ -34,4 +34,25 @@ final class Chromaticity
 
         return [4.0 * $x / $scale, 6.0 * $y / $scale];
     }
+
+    /** @return array{float, float} x and y of a u and v */
+    public static function uneven(float $u, float $v): array
+    {
+        $scale = 2.0 * $u - 8.0 * $v + 4.0;
+
+        return [3.0 * $u / $scale, 2.0 * $v / $scale];
+    }
+
+    /** Linear BT.709 at equal luminance; the deepest reds keep a trace of blue. */
+    public static function light(float $x, float $y): Rgb
+    {
+        $xx = $x / $y;
+        $zz = (1.0 - $x - $y) / $y;
+
+        return Rgb::of(
+            3.2406 * $xx - 1.5372 - 0.4986 * $zz,
+            -0.9689 * $xx + 1.8758 + 0.0415 * $zz,
+            max(0.005, 0.0557 * $xx - 0.2040 + 1.0570 * $zz),
+        );
+    }
 }

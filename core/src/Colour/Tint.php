@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Colour;
 
-use Kaddle\Core\Quantity\Kelvin;
-
 /**
  * What light of one colour looks like on white paper to a camera that is set to another.
  *
@@ -18,9 +16,9 @@ final class Tint
     private function __construct() {}
 
     /** As a colour of a page: "#ffb46b"; the strongest band at its most. */
-    public static function of(Kelvin $light, Kelvin $balance): string
+    public static function of(LightColour $light, LightColour $balance): string
     {
-        $seen = BlackBody::light($light->mired())->over(BlackBody::light($balance->mired()));
+        $seen = $light->light()->over($balance->light());
         $bands = [max(0.0, $seen->r), max(0.0, $seen->g), max(0.0, $seen->b)];
         $most = max($bands);
 

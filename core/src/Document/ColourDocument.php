@@ -20,6 +20,8 @@ final readonly class ColourDocument
     private function __construct(
         /** White balance in use, K. */
         public float $balance,
+        /** Its tint, thousandths of Duv. */
+        public float $tint,
         /** Whether anybody knows the colour of the room's light. */
         public bool $knowsRoom,
         /** Those whose colour is known. @var list<ColourPatchDocument> */
@@ -28,7 +30,7 @@ final readonly class ColourDocument
         public array $plans,
     ) {}
 
-    /** @param list<Gel> $gels in the bag */
+    /** @param array<int, Gel> $gels in the bag, by what it calls them */
     public static function of(Solution $solution, array $gels): self
     {
         $view = ColourView::of($solution);
@@ -41,11 +43,12 @@ final readonly class ColourDocument
         $plans = array_map(static fn(ColourWish $w): ?ColourPlan => ColourPlan::of($w, $view, $gels), ColourWish::cases());
 
         return new self(
-            round($view->balance->kelvin),
+            round($view->balance->kelvin()->kelvin),
+            round(1000.0 * $view->balance->duv),
             $view->room !== null,
             array_values(array_filter($patches)),
             array_values(array_map(
-                static fn(ColourPlan $p): ColourPlanDocument => ColourPlanDocument::of($p, $view),
+                static fn(ColourPlan $p): ColourPlanDocument => ColourPlanDocument::of($p, $view, $gels),
                 array_filter($plans, static fn(?ColourPlan $p): bool => $p !== null),
             )),
         );

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\ColourView;
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Colour\Tint;
-use Kaddle\Core\Quantity\Kelvin;
-use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Words\ColourWords;
 
 /** One light, as it looks on white paper. */
@@ -23,13 +22,13 @@ final readonly class ColourPatchDocument
         public string $tint,
     ) {}
 
-    public static function of(string $name, ?Mired $light, ColourView $view): ?self
+    public static function of(string $name, ?LightColour $light, ColourView $view): ?self
     {
         return $light === null ? null : new self(
             $name,
             ColourWords::light($light),
             ColourWords::looks($view->looks($light)),
-            Tint::of(Kelvin::ofMired($light), $view->balance),
+            Tint::of($light, $view->balance),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Document;
 
 use Kaddle\Core\Advice\ColourPlan;
 use Kaddle\Core\Advice\ColourView;
+use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Wish\ColourWish;
 use Kaddle\Core\Words\ColourWords;
 
@@ -15,20 +16,26 @@ final readonly class ColourPlanDocument
     private function __construct(
         public ColourWish $wish,
         public string $name,
-        /** mired; 0 for the bare head. */
-        public float $gel,
+        /** Which of the gels, by what the bag calls it; null for the bare head. */
+        public ?int $gel,
         /** K */
         public float $balance,
+        /** Thousandths of Duv. */
+        public float $tint,
         public string $sentence,
     ) {}
 
-    public static function of(ColourPlan $plan, ColourView $view): self
+    /** @param array<int, Gel> $gels in the bag, by what it calls them */
+    public static function of(ColourPlan $plan, ColourView $view, array $gels): self
     {
+        $gel = array_search($plan->gel, $gels, true);
+
         return new self(
             $plan->wish,
             $plan->wish->inWords(),
-            $plan->gel->shift->mired ?? 0.0,
-            $plan->balance->kelvin,
+            $gel === false ? null : $gel,
+            round($plan->balance->kelvin()->kelvin),
+            round(1000.0 * $plan->balance->duv),
             ColourWords::plan($plan, $view),
         );
     }

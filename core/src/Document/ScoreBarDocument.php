@@ -9,6 +9,7 @@ use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\ScoredBar;
+use Kaddle\Core\Words\ColourWords;
 use Kaddle\Core\Words\HoldWords;
 use Kaddle\Core\Words\Voice;
 
@@ -43,8 +44,8 @@ final readonly class ScoreBarDocument
         public string $head,
         /** Null where there is none to choose: without flash, and with one that pulses. */
         public ?Curtain $curtain,
-        /** White balance, K; null where nobody has said one. */
-        public ?float $balance,
+        /** White balance: "3200 K, tint +4"; null where nobody has said one. */
+        public ?string $balance,
         public string $body,
         public string $lens,
         /** Of the lens, mm. */
@@ -88,7 +89,7 @@ final readonly class ScoreBarDocument
             $best->output->share(),
             $best->light->aim->inWords(),
             $scored->curtain,
-            $bar->light->look->balance?->kelvin,
+            $bar->light->look->balance === null ? null : ColourWords::balance($bar->light->look->balance),
             $bar->inHand->body->name,
             $bar->inHand->lens->name,
             $bar->light->lens->focalLength,

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Flash;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Kelvin;
+use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Quantity\Step;
@@ -30,10 +31,12 @@ final readonly class FlashUnit
         public Outfit $outfit,
         /** Whether it can pulse through a shutter faster than sync speed. */
         public bool $highSpeed,
-        /** Of the bare head. */
+        /** Of the bare head at full power. */
         public Kelvin $colour,
         public PopLength $pop,
         public Firing $firing,
+        /** Of the bare head at its lowest output. */
+        public Kelvin $lowestColour,
     ) {}
 
     /**
@@ -53,10 +56,13 @@ final readonly class FlashUnit
         ?Kelvin $colour = null,
         ?PopLength $pop = null,
         ?Firing $firing = null,
+        ?Kelvin $lowestColour = null,
     ): self {
         if (!self::lowestRange()->contains($lowestUnderFull)) {
             throw ImpossibleUnit::lowestOutside($lowestUnderFull, self::lowestRange());
         }
+
+        $full = $colour ?? Kelvin::of(Gel::USUAL_HEAD);
 
         return new self(
             $zoom,
@@ -65,9 +71,10 @@ final readonly class FlashUnit
             $step,
             $outfit ?? Outfit::bare(),
             $highSpeed,
-            $colour ?? Kelvin::of(Gel::USUAL_HEAD),
+            $full,
             $pop ?? PopLength::usual(),
             $firing ?? Firing::usual(),
+            $lowestColour ?? $full,
         );
     }
 
@@ -92,7 +99,21 @@ final readonly class FlashUnit
             $this->colour,
             $this->pop,
             $this->firing,
+            $this->lowestColour,
         );
+    }
+
+    /**
+     * Of the bare head at an output: from full to lowest the mired move evenly with the stops.
+     *
+     * @see docs/physics.md, “Colour of room and flash”
+     */
+    public function colourAt(Output $output): Kelvin
+    {
+        $down = $this->lowest->thirtieths === 0 ? 0.0 : $output->value() / $this->lowest->value();
+        $shift = $this->lowestColour->mired()->minus($this->colour->mired())->mired;
+
+        return Kelvin::ofMired(Mired::of($this->colour->mired()->mired + $down * $shift));
     }
 
     /**

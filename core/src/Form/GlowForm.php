@@ -11,10 +11,12 @@ use Kaddle\Core\Glow\LightReading;
 use Kaddle\Core\Glow\Openings;
 use Kaddle\Core\Glow\Place;
 use Kaddle\Core\Glow\ReadingKind;
+use Kaddle\Core\Glow\ReadingOf;
 use Kaddle\Core\Glow\RoomGlow;
 use Kaddle\Core\Glow\Window;
 use Kaddle\Core\Intake\ChoiceKind;
 use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\FlagKind;
 use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\PartKind;
 use Kaddle\Core\Intake\PatternKind;
@@ -110,6 +112,7 @@ final class GlowForm
                 static fn(Record $s): array => [$s->text('from'), $s->number('level') / 100.0],
                 $lamp->records('states'),
             ),
+            $lamp->flag('filament'),
         ), $room->records('lamps'));
     }
 
@@ -121,6 +124,7 @@ final class GlowForm
             new \DateTimeImmutable($r->text('at'), $zone),
             self::level($r),
             $r->choice('kind', ReadingKind::class),
+            $r->choice('of', ReadingOf::class),
         ), $room->records('readings'));
     }
 
@@ -157,6 +161,13 @@ final class GlowForm
             Field::needed('lux', 'light full up', NumberKind::within(Lamp::luxRange()), 'At the height of faces.'),
             Field::needed('kelvin', 'colour temperature', NumberKind::within(Lamp::kelvinRange())),
             Field::optional(
+                'filament',
+                'filament lamps',
+                new FlagKind(),
+                'They grow warmer as they are dimmed: at a quarter of the light by 67 mired. Candles and most diodes do not.',
+                false,
+            ),
+            Field::optional(
                 'hangs',
                 'height of the lamps',
                 NumberKind::within(BoxRoom::heightRange()),
@@ -175,6 +186,13 @@ final class GlowForm
             Field::needed('spot', 'spot', TextKind::line(60)),
             Field::needed('at', 'day and time', PatternKind::localTime()),
             Field::needed('kind', 'way it was measured', ChoiceKind::among(ReadingKind::cases())),
+            Field::optional(
+                'of',
+                'what it was taken of',
+                ChoiceKind::among(ReadingOf::cases()),
+                'Light on people and brightness behind them, read at one spot, tell how the room lights a face there.',
+                ReadingOf::Room->value,
+            ),
             Field::optional(
                 'lux',
                 'reading of an incident meter',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Form;
 
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Exposure\Aids;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Body;
@@ -108,6 +109,13 @@ final class LookForm
                 'Of the body: 3200 for lamps, 5500 for the flash, 6500 under clouds. Left out, that of the bare flash.',
             ),
             Field::optional(
+                'tint',
+                'tint of the white balance',
+                NumberKind::within(Look::tintRange()),
+                'In thousandths of Duv: above 0 takes green out, as of paint or cheap lamps, below 0 takes pink out. 6 is plain to see.',
+                0.0,
+            ),
+            Field::optional(
                 'hold',
                 'light that is held',
                 ChoiceKind::among(Hold::cases()),
@@ -145,8 +153,16 @@ final class LookForm
             Aids::ofStops($look->number('nd'), $pulses ? $body->sync : null),
             $look->flag('withoutFlash'),
             $look->choice('hold', Hold::class),
-            $look->has('balance') ? Kelvin::of($look->number('balance')) : null,
+            self::balance($look, $unit->colour),
         );
+    }
+
+    /** @param Kelvin $head what it is taken for where only a tint is told */
+    private static function balance(Record $look, Kelvin $head): ?LightColour
+    {
+        return $look->has('balance') || $look->number('tint') !== 0.0
+            ? Look::balanceOf($look->has('balance') ? Kelvin::of($look->number('balance')) : $head, $look->number('tint'))
+            : null;
     }
 
     private static function kept(Record $keep, Step $step): ?KeptLight

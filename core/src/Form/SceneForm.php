@@ -126,8 +126,8 @@ final class SceneForm
             $people->fault('width', Sentence::of('The group is wider than the room: that is %s.', Length::ofMetres($scene->room->width)));
         }
         $behind = $scene->room->length - $scene->face->x;
-        if ($people->has('rowGap') && $group->depth > $behind) {
-            $people->fault('rowGap', Sentence::of('The last row stands beyond the wall: behind the subject there are %s.', Length::ofMetres(round($behind, 2))));
+        if ($people->has('rows') && $group->depth > $behind) {
+            $people->fault($people->has('rowGap') ? 'rowGap' : 'depth', Sentence::of('The last row stands beyond the wall: behind the subject there are %s.', Length::ofMetres(round($behind, 2))));
         }
     }
 

@@ -28,7 +28,7 @@ final class UnitForm
 {
     /** What light is reckoned with; the rest is for the bag. */
     public const FIGURES = [
-        'zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed', 'durations', 'kelvin', 'metered', 'rearCurtain',
+        'zoom', 'bounceZoom', 'lowestUnderFull', 'step', 'highSpeed', 'durations', 'kelvin', 'lowestKelvin', 'metered', 'rearCurtain',
     ];
 
     /** Where a head that does not zoom is said to stand, mm. */
@@ -58,7 +58,7 @@ final class UnitForm
             ...[
                 Field::optional('feeds', 'batteries it takes', PartKind::listOf($feed, 'kind of battery', 4)),
                 self::durations(),
-                self::kelvin(),
+                ...self::kelvin(),
                 Field::optional('metered', 'meters by itself', new FlagKind()),
                 Field::optional('highSpeed', 'high-speed sync', new FlagKind()),
                 Field::optional('rearCurtain', 'second curtain', new FlagKind()),
@@ -83,7 +83,7 @@ final class UnitForm
             ...[
                 Field::optional('highSpeed', 'high-speed sync', new FlagKind(), otherwise: false),
                 self::durations(),
-                self::kelvin(),
+                ...self::kelvin(),
                 Field::optional('metered', 'meters by itself', new FlagKind(), 'By a preflash.', false),
                 Field::optional('rearCurtain', 'second curtain', new FlagKind(), otherwise: true),
                 Field::optional('recycle', 'recycle after a full pop', NumberKind::within(PowerSource::secondsRange())),
@@ -124,6 +124,7 @@ final class UnitForm
                 $figures->flag('rearCurtain'),
                 $figures->has('recycle') ? $figures->number('recycle') : null,
             ),
+            $figures->has('lowestKelvin') ? Kelvin::of($figures->number('lowestKelvin')) : null,
         );
     }
 
@@ -188,14 +189,15 @@ final class UnitForm
         return Field::optional('durations', 'flash durations t0.5', PartKind::listOf($duration, 'duration', 10));
     }
 
-    private static function kelvin(): Field
+    /** @return list<Field> */
+    private static function kelvin(): array
     {
-        return Field::optional(
-            'kelvin',
-            'colour of the bare head',
-            NumberKind::within(FlashUnit::colourRange()),
-            'Left out, 5500 K.',
-        );
+        $within = NumberKind::within(FlashUnit::colourRange());
+
+        return [
+            Field::optional('kelvin', 'colour of the bare head', $within, 'At full power. Left out, 5500 K.'),
+            Field::optional('lowestKelvin', 'colour at the lowest output', $within, 'Most heads are a little bluer there. Left out, as at full power.'),
+        ];
     }
 
     public static function guideNumber(): Field

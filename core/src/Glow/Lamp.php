@@ -10,9 +10,17 @@ use Kaddle\Core\Quantity\Range;
 
 /**
  * A group of lamps on one dimmer, as it lights the middle of a room.
+ *
+ * @see docs/physics.md, “A room”
  */
 final readonly class Lamp
 {
+    /** Power of the light by which the temperature of a filament goes. */
+    private const FILAMENT = 0.12;
+
+    /** Share of full under which a filament only glows red. */
+    private const LEAST = 0.02;
+
     /** @param list<array{int, float}> $states minutes of the evening => share of full, in time order */
     private function __construct(
         public string $name,
@@ -20,12 +28,14 @@ final readonly class Lamp
         public Illuminance $light,
         public Kelvin $colour,
         private array $states,
+        /** Whether they glow by heat and grow warmer as they are dimmed. */
+        public bool $isFilament,
     ) {}
 
     /**
      * @param list<array{string, float}> $states clock ("19:30") and level (0 to 1) from then on; always full up without any
      */
-    public static function of(string $name, Illuminance $light, Kelvin $colour, array $states): self
+    public static function of(string $name, Illuminance $light, Kelvin $colour, array $states, bool $isFilament = false): self
     {
         $inOrder = array_map(
             static fn(array $s): array => [
@@ -39,7 +49,7 @@ final readonly class Lamp
         self::luxRange()->checked("light of $name", $light->lux);
         self::kelvinRange()->checked("colour of $name", $colour->kelvin);
 
-        return new self($name, $light, $colour, $inOrder);
+        return new self($name, $light, $colour, $inOrder, $isFilament);
     }
 
     public static function luxRange(): Range
@@ -65,6 +75,23 @@ final readonly class Lamp
      */
     public function at(int $minute): Illuminance
     {
+        return $this->light->times($this->level($minute));
+    }
+
+    /**
+     * The same time’s colour; a dimmed filament is cooler.
+     *
+     * @param int $minute of the evening
+     */
+    public function colourAt(int $minute): Kelvin
+    {
+        $level = max(self::LEAST, $this->level($minute));
+
+        return $this->isFilament ? Kelvin::of($this->colour->kelvin * $level ** self::FILAMENT) : $this->colour;
+    }
+
+    private function level(int $minute): float
+    {
         $level = $this->states[0][1] ?? 1.0;
         foreach ($this->states as [$from, $share]) {
             if ($from > $minute) {
@@ -73,6 +100,6 @@ final readonly class Lamp
             $level = $share;
         }
 
-        return $this->light->times($level);
+        return $level;
     }
 }

@@ -19,10 +19,11 @@ final readonly class LightReading
         public \DateTimeImmutable $at,
         public ExposureValue $glow,
         public ReadingKind $kind,
+        public ReadingOf $of,
     ) {}
 
-    public static function of(string $spot, \DateTimeImmutable $at, ExposureValue $glow, ReadingKind $kind): self
+    public static function of(string $spot, \DateTimeImmutable $at, ExposureValue $glow, ReadingKind $kind, ReadingOf $of = ReadingOf::Room): self
     {
-        return new self($spot, $at, $glow, $kind);
+        return new self($spot, $at, $glow, $kind, $of);
     }
 }

@@ -52,7 +52,7 @@ final readonly class RoomGlow
 
     /**
      * @param list<Lamp> $lamps
-     * @param list<array{float, float, float, float}> $samples of each reading: lx by day and by lamps as described, EV, doubt
+     * @param array<int, array{float, float, float, float}> $samples of each reading that tells of it, by its index: lx by day and by lamps as described, EV, doubt
      * @param array{float, float} $corrections a and b
      * @param array{float, float, float} $covariance of a, of both, of b
      */
@@ -73,11 +73,16 @@ final readonly class RoomGlow
     {
         $described = new self($place, $openings, $lamps, [], [0.0, 0.0], [0.0, 0.0, 0.0]);
 
-        return $described->learntFrom(array_map(static function (LightReading $r) use ($described): array {
-            [$day, $lit] = $described->parts($r->at);
+        $samples = [];
+        foreach ($readings as $i => $reading) {
+            // Light on people is another thing than the room behind them (SpotGlow).
+            if ($reading->of !== ReadingOf::People) {
+                [$day, $lit] = $described->parts($reading->at);
+                $samples[$i] = [$day, $lit, $reading->glow->ev, $reading->kind->doubt()];
+            }
+        }
 
-            return [$day, $lit, $r->glow->ev, $r->kind->doubt()];
-        }, $readings));
+        return $described->learntFrom($samples);
     }
 
     public function at(\DateTimeImmutable $time): GlowPoint
@@ -126,9 +131,7 @@ final readonly class RoomGlow
     {
         $worst = [0, 0.0, 0.0];
         foreach ($samples as $i => [$day, $lit, $ev, $doubt]) {
-            $others = $this->learntFrom(
-                array_values(array_filter($samples, static fn(int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY)),
-            );
+            $others = $this->learntFrom(array_filter($samples, static fn(int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
             [$d, $l] = $others->corrected($day, $lit);
             $lux = $d + $l + self::DARK;
             $off = $ev - Illuminance::ofLux($lux)->ev();
@@ -141,7 +144,7 @@ final readonly class RoomGlow
         return $worst;
     }
 
-    /** @param list<array{float, float, float, float}> $samples */
+    /** @param array<int, array{float, float, float, float}> $samples */
     private function learntFrom(array $samples): self
     {
         $model = new self($this->place, $this->openings, $this->lamps, $samples, [0.0, 0.0], [0.0, 0.0, 0.0]);
@@ -210,7 +213,7 @@ final readonly class RoomGlow
         foreach ($this->lamps as $lamp) {
             $light = $lamp->at($minute)->lux;
             $lit += $light;
-            $warmth += $light * 1e6 / $lamp->colour->kelvin;
+            $warmth += $light * $lamp->colourAt($minute)->mired()->mired;
         }
         [$day, $lamps] = $this->corrected($this->openings->shareUnder($sun) * Daylight::light($sun)->lux, $lit);
         $mired = $lit > 0.0 ? $warmth / $lit : 1e6 / self::SOME_KELVIN;

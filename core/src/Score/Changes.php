@@ -43,7 +43,7 @@ final readonly class Changes
         [$before, $now] = [$from->light, $to->light];
         $isTold = $before->look->balance !== null || $now->look->balance !== null;
 
-        return $isTold && $before->balance()->kelvin !== $now->balance()->kelvin
+        return $isTold && !$before->balance()->equals($now->balance())
             ? [new Change(Control::Balance, 0, $to->effort->of(Control::Balance, 1), 0.0, 0.0, 0.0, 0.0)]
             : [];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Situation;
 
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Exposure\Aids;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Body;
@@ -126,9 +127,9 @@ final readonly class Moment
     }
 
     /** White balance that the body is set to: as somebody says, or that of the bare flash. */
-    public function balance(): Kelvin
+    public function balance(): LightColour
     {
-        return $this->look->balance ?? $this->flash->colour;
+        return $this->look->balance ?? LightColour::ofKelvin($this->flash->colour);
     }
 
     /** Level that the room's own light has on the face where what is held reads as wished. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Wish;
 
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Exposure\Aids;
 use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\Lens;
@@ -41,7 +42,7 @@ final readonly class Look
         /** Which light is held, where face and background differ. */
         public Hold $hold,
         /** That the body is set to; null for that of the bare flash. */
-        public ?Kelvin $balance,
+        public ?LightColour $balance,
     ) {}
 
     /**
@@ -60,7 +61,7 @@ final readonly class Look
         ?Aids $aids = null,
         bool $withoutFlash = false,
         Hold $hold = Hold::Background,
-        ?Kelvin $balance = null,
+        ?LightColour $balance = null,
     ): self {
         return new self(
             Stops::of(-self::roomUnderRange()->checked('wish for the room', $roomUnder)),
@@ -141,6 +142,26 @@ final readonly class Look
     public static function balanceRange(): Range
     {
         return Range::between(1700.0, 25000.0, 'K', 100.0);
+    }
+
+    /** Thousandths of Duv: above 0 against greenish light, below 0 against pinkish. */
+    public static function tintRange(): Range
+    {
+        return Range::between(-20.0, 20.0, '‰ Duv', 1.0);
+    }
+
+    /**
+     * A white balance as a body has it.
+     *
+     * @param float $tint thousandths of Duv, −20 to 20
+     *
+     * @throws OutOfRange
+     */
+    public static function balanceOf(Kelvin $kelvin, float $tint): LightColour
+    {
+        self::balanceRange()->checked('white balance', $kelvin->kelvin);
+
+        return LightColour::of($kelvin->mired(), self::tintRange()->checked('tint', $tint) / 1000.0);
     }
 
     public static function roomUnderRange(): Range

@@ -8,8 +8,7 @@ use Kaddle\Core\Advice\ColourPlan;
 use Kaddle\Core\Advice\ColourView;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
-use Kaddle\Core\Quantity\Kelvin;
-use Kaddle\Core\Quantity\Mired;
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Quantity\Number;
 
 /** Colours, gels and white balances in words. */
@@ -19,26 +18,44 @@ final class ColourWords
     private const UNSEEN = 10.0;
     private const PLAIN = 40.0;
 
+    /** Duv that is plain to see. */
+    private const TINTED = 0.006;
+
     private function __construct() {}
 
-    /** "neutral", "a little warm, +25 mired", "cool, −80 mired" */
-    public static function looks(Mired $shift): string
+    /** "neutral", "a little warm, +25 mired", "cool, −80 mired, greenish": a light against white. */
+    public static function looks(LightColour $light): string
     {
-        $mired = $shift->mired;
-
-        return abs($mired) < self::UNSEEN ? 'neutral' : sprintf(
-            '%s%s, %s%s mired',
+        $mired = $light->warmth->mired;
+        $warmth = abs($mired) < self::UNSEEN ? null : sprintf(
+            '%s%s, %s mired',
             abs($mired) < self::PLAIN ? 'a little ' : '',
             $mired > 0.0 ? 'warm' : 'cool',
-            $mired > 0.0 ? '+' : '−',
-            Number::plain(abs($mired), 0),
+            self::signed($mired),
         );
+        $tint = match (true) {
+            $light->duv > self::TINTED => 'greenish',
+            $light->duv < -self::TINTED => 'pinkish',
+            default => null,
+        };
+
+        return $warmth === null && $tint === null ? 'neutral' : implode(', ', array_filter([$warmth, $tint], is_string(...)));
     }
 
     /** "2700 K, 370 mired" */
-    public static function light(Mired $light): string
+    public static function light(LightColour $light): string
     {
-        return sprintf('%s K, %s mired', Number::plain(round(1e6 / max(1.0, $light->mired), -1), 0), Number::plain($light->mired, 0));
+        $mired = $light->warmth->mired;
+
+        return sprintf('%s K, %s mired', Number::plain(round(1e6 / max(1.0, $mired), -1), 0), Number::plain($mired, 0));
+    }
+
+    /** "3200 K", "3200 K, tint +4": as a body is set. */
+    public static function balance(LightColour $balance): string
+    {
+        $tint = round(1000.0 * $balance->duv);
+
+        return Number::plain($balance->kelvin()->kelvin, 0) . ' K' . ($tint === 0.0 ? '' : ', tint ' . self::signed($tint));
     }
 
     /** "no gel", "full orange", "a gel of +120 mired" */
@@ -53,7 +70,7 @@ final class ColourWords
             }
         }
 
-        return sprintf('a gel of %s%s mired', $gel->shift->mired < 0.0 ? '−' : '+', Number::plain(abs($gel->shift->mired), 0));
+        return sprintf('a gel of %s mired', self::signed($gel->shift->mired));
     }
 
     /** "full orange, body at 3200 K: face neutral, behind a little warm, +30 mired. Costs 0.7 stops, output 2 clicks up." */
@@ -63,9 +80,9 @@ final class ColourWords
         $clicks = $view->clicksOf($plan->gel);
 
         return sprintf(
-            '%s, body at %s K: the face looks %s%s.%s%s',
+            '%s, body at %s: the face looks %s%s.%s%s',
             ucfirst(self::gel($plan->gel)),
-            self::kelvin($plan->balance),
+            self::balance($plan->balance),
             self::looks($plan->face),
             $plan->behind === null ? '' : ', what the room lights ' . self::looks($plan->behind),
             abs($cost->value) < 0.05 ? '' : sprintf(
@@ -82,8 +99,9 @@ final class ColourWords
         );
     }
 
-    private static function kelvin(Kelvin $kelvin): string
+    /** "+25", "−80" */
+    private static function signed(float $number): string
     {
-        return Number::plain($kelvin->kelvin, 0);
+        return ($number < 0.0 ? '−' : '+') . Number::plain(abs($number), 0);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Advice\OtherHold;
+use Kaddle\Core\Glow\SpotGlow;
 use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
@@ -23,6 +24,20 @@ final class HoldWords
     private const ODD = 5.0;
 
     private function __construct() {}
+
+    /** "bar: faces 1.3 stops over what is behind, give or take 0.4 stops, from 2 readings" */
+    public static function spot(SpotGlow $spot): string
+    {
+        return sprintf(
+            '%s: faces %s %s what is behind, give or take %s, from %d %s',
+            $spot->spot,
+            Stops::of(abs($spot->over->value))->amount(),
+            $spot->over->value < 0.0 ? 'under' : 'over',
+            Stops::of($spot->doubt)->amount(),
+            $spot->readings,
+            $spot->readings === 1 ? 'reading' : 'readings',
+        );
+    }
 
     /** Both lights, what is held, and a doubt about what was told. */
     public static function both(Moment $moment, Levels $levels): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Motion\Curtain;
-use Kaddle\Core\Quantity\Number;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Control;
@@ -33,7 +32,7 @@ final class ScoreWords
         return match ($change->control) {
             Control::Shutter, Control::Aperture, Control::Iso, Control::Output => TurnWords::clicks($change->control->value, $change->clicks),
             Control::Head => "head {$best->light->aim->inSentence()}",
-            Control::Balance => sprintf('white balance %s K', Number::plain($bar->bar->light->balance()->kelvin, 0)),
+            Control::Balance => 'white balance ' . ColourWords::balance($bar->bar->light->balance()),
             Control::Curtain => $bar->curtain === Curtain::Second ? 'second curtain' : 'first curtain',
             Control::Flash => $best->isOff()
                 ? 'flash off'

@@ -17,6 +17,7 @@ use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Moments;
 use Kaddle\Core\Wish\ColourWish;
+use Kaddle\Core\Words\ColourWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -29,8 +30,8 @@ final class ColourTest extends TestCase
             'flash.kelvin' => $head, 'roomKelvin' => $room, 'look.balance' => $balance,
             ...($gel === 'none' ? [] : ['flash.gel' => ['kind' => $gel]]),
         ]));
-        self::assertEqualsWithDelta($flash, $view->looks($view->flash ?? self::fail('no flash'))->mired, 1.0);
-        self::assertEqualsWithDelta($byRoom, $view->looks($view->room ?? self::fail('no room'))->mired, 1.0);
+        self::assertEqualsWithDelta($flash, $view->looks($view->flash ?? self::fail('no flash'))->warmth->mired, 1.0);
+        self::assertEqualsWithDelta($byRoom, $view->looks($view->room ?? self::fail('no room'))->warmth->mired, 1.0);
     }
 
     /** @return iterable<string, array{float, string, float, float, float, float}> */
@@ -47,7 +48,7 @@ final class ColourTest extends TestCase
     {
         $plan = ColourPlan::of($wish, ColourView::of(self::solve(['roomKelvin' => $room])), self::gels()) ?? self::fail('no plan');
         self::assertEquals($gel === 'none' ? null : GelKind::from($gel)->gel(), $plan->gel);
-        self::assertEqualsWithDelta($balance, $plan->balance->kelvin, 10.0);
+        self::assertEqualsWithDelta($balance, $plan->balance->kelvin()->kelvin, 10.0);
         self::assertEqualsWithDelta($left, $plan->left->mired, 1.0);
     }
 
@@ -96,12 +97,12 @@ final class ColourTest extends TestCase
     public function testAFaceLiesBetweenItsTwoLightsAndNearerToTheStronger(): void
     {
         $view = ColourView::of(self::solve(['roomKelvin' => 2700, 'look.roomUnder' => 2]));
-        $face = $view->face->mired ?? 0.0;
-        self::assertGreaterThan($view->flash->mired ?? INF, $face);
-        self::assertLessThan($view->room->mired ?? 0.0, $face);
+        $face = $view->face->warmth->mired ?? 0.0;
+        self::assertGreaterThan($view->flash->warmth->mired ?? INF, $face);
+        self::assertLessThan($view->room->warmth->mired ?? 0.0, $face);
         $dim = ColourView::of(self::solve(['roomKelvin' => 2700, 'look.roomUnder' => 4]));
-        self::assertLessThan($face, $dim->face->mired ?? INF);
-        self::assertGreaterThan($face, $dim->behind->mired ?? 0.0, 'what is behind has the room’s colour');
+        self::assertLessThan($face, $dim->face->warmth->mired ?? INF);
+        self::assertGreaterThan($face, $dim->behind->warmth->mired ?? 0.0, 'what is behind has the room’s colour');
     }
 
     public function testWithoutTheRoomsColourOnlyANeutralFaceCanBeWished(): void
@@ -124,25 +125,58 @@ final class ColourTest extends TestCase
         self::assertStringNotContainsString('No gel', $plans['Match the room']);
     }
 
+    /** A head of 5500 K at full and 6000 K at 1/128 is 12 mired bluer at half of its stops: 174.2 instead of 181.8. */
+    public function testAHeadIsBluerAtLowOutput(): void
+    {
+        $solution = self::solve(['flash.kelvin' => 5500, 'flash.lowestKelvin' => 6000]);
+        $down = $solution->best->output->value() / -7.0;
+        self::assertGreaterThan(0.2, $down);
+        self::assertEqualsWithDelta(1e6 / 5500.0 - $down * (1e6 / 5500.0 - 1e6 / 6000.0), ColourView::of($solution)->flash->warmth->mired ?? 0.0, 0.01);
+    }
+
+    /** Paint that is greener than black bodies asks for as much tint of the body, and the face comes out neutral. */
+    public function testATintTakesTheGreenOfPaintOut(): void
+    {
+        $painted = ['room.finishes' => Moments::everywhere('sage-paint'), 'head' => 'up', 'roomKelvin' => 4000, 'look.roomUnder' => 4];
+        $view = ColourView::of(MomentSolver::solve(Moments::with($painted)));
+        $duv = $view->flash->duv ?? 0.0;
+        self::assertGreaterThan(0.004, $duv);
+        self::assertStringContainsString('greenish', ColourDocument::of(MomentSolver::solve(Moments::with($painted)), [])->patches[2]->looks);
+        $plan = ColourPlan::of(ColourWish::NeutralFace, $view, []) ?? self::fail('no plan');
+        self::assertGreaterThan(0.003, $plan->balance->duv);
+        self::assertSame('neutral', ColourWords::looks($plan->face));
+        $asked = ['look.balance' => $plan->balance->kelvin()->kelvin, 'look.tint' => 1000.0 * $plan->balance->duv];
+        $told = ColourDocument::of(MomentSolver::solve(Moments::with($painted + $asked)), []);
+        self::assertSame('neutral', $told->patches[0]->looks);
+        self::assertGreaterThan(0.0, $told->tint);
+    }
+
+    public function testATintAloneKeepsTheColourOfTheHead(): void
+    {
+        self::assertSame('5200 K, tint −4', ColourWords::balance(Moments::with(['flash.kelvin' => 5200, 'look.tint' => -4])->balance()));
+    }
+
     /** @param array<string, mixed> $changes */
     #[DataProvider('faults')]
-    public function testWhatCannotBeIsRefusedByField(array $changes, string $field): void
+    public function testWhatCannotBeIsRefusedByField(array $changes, string $field, string $range): void
     {
         try {
             Moments::with($changes);
             self::fail('taken');
         } catch (FaultyDocument $e) {
             self::assertSame($field, $e->faults[0]->field);
-            self::assertStringContainsString('1700 to 25', $e->faults[0]->sentence->plain());
+            self::assertStringContainsString($range, $e->faults[0]->sentence->plain());
         }
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string}> */
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function faults(): iterable
     {
-        yield 'under all lamps' => [['roomKelvin' => 1699], 'roomKelvin'];
-        yield 'over all skies' => [['roomKelvin' => 25001], 'roomKelvin'];
-        yield 'a balance that no body has' => [['look.balance' => 100], 'look.balance'];
+        yield 'under all lamps' => [['roomKelvin' => 1699], 'roomKelvin', '1700 to 25'];
+        yield 'over all skies' => [['roomKelvin' => 25001], 'roomKelvin', '1700 to 25'];
+        yield 'a balance that no body has' => [['look.balance' => 100], 'look.balance', '1700 to 25'];
+        yield 'a tint beyond the scale' => [['look.tint' => 21], 'look.tint', '−20 to 20'];
+        yield 'a head of no colour' => [['flash.lowestKelvin' => 20000], 'flash.lowestKelvin', '2500 to 10'];
     }
 
     /** @return list<Gel> */

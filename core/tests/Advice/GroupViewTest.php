@@ -100,6 +100,7 @@ final class GroupViewTest extends TestCase
     public static function faults(): iterable
     {
         yield 'wider than the room' => [['width' => 7], 'width', 'wider than the room: that is 6.4 m'];
+        yield 'deeper than the room' => [['rows' => 2, 'depth' => 12], 'depth', 'beyond the wall'];
         yield 'beyond the wall' => [['rows' => 11, 'rowGap' => 2], 'rowGap', 'beyond the wall'];
         yield 'a distance between one row' => [['rowGap' => 1], 'rowGap', 'how many rows'];
         yield 'depth told twice' => [['rows' => 2, 'rowGap' => 1, 'depth' => 3], 'rowGap', 'either the depth'];

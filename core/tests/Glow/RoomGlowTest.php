@@ -47,6 +47,15 @@ final class RoomGlowTest extends TestCase
         self::assertSame([80.0, 80.0, 20.0, 20.0], array_map(static fn(string $clock): float => $lamp->at(Evening::minutes($clock))->lux, ['16:00', '21:59', '22:00', '01:30']));
     }
 
+    /** A quarter of the light is 0.25^0.12 of the temperature: 2700 K become 2286 K, 67 mired warmer. Diodes stay. */
+    public function testADimmedFilamentGrowsWarmer(): void
+    {
+        $colour = static fn(bool $isFilament): float => Lamp::of('Bulbs', Illuminance::ofLux(80.0), Kelvin::of(2700.0), [['17:00', 1.0], ['22:00', 0.25]], $isFilament)
+            ->colourAt(Evening::minutes('23:00'))->mired()->minus(Kelvin::of(2700.0)->mired())->mired;
+        self::assertEqualsWithDelta(67.0, $colour(true), 0.5);
+        self::assertSame(0.0, $colour(false));
+    }
+
     /** Three readings a stop under what was described pull the curve there, and its doubt shrinks. */
     public function testReadingsCorrectTheCurve(): void
     {

@@ -23,7 +23,9 @@ use Kaddle\Core\People\Clothing;
 use Kaddle\Core\Power\PowerSource;
 use Kaddle\Core\Quantity\ExactStops;
 use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Solve\RememberedLights;
 use Kaddle\Core\Tests\Moments;
 use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -116,6 +118,36 @@ final class OutputWaysTest extends TestCase
         }
     }
 
+    /**
+     * Half a stop of anything, both lights and the group included, moves the error by no more than a stop.
+     *
+     * @param array<string, mixed> $scene
+     */
+    #[DataProvider('twoLights')]
+    public function testNoHalfStopOfAnyLightMovesItByMoreThanAStop(array $scene): void
+    {
+        $known = new RememberedLights();
+        foreach ([Clothing::White, Clothing::Dark] as $clothing) {
+            foreach ([Behind::Window, Behind::Band, Behind::DarkHall] as $behind) {
+                foreach (['onFace.over' => [-5.0, 4.0], 'glow.ev' => [0.0, 9.0], 'look.roomUnder' => [-1.0, 4.0]] as $field => [$from, $to]) {
+                    $before = null;
+                    for ($at = $from; $at <= $to; $at += 0.5) {
+                        $error = self::ways($clothing, $behind, Metering::Plain, [$field => $at] + $scene, $known)->error();
+                        self::assertLessThan(1.0, abs($error - ($before ?? $error)), "$field $at, $clothing->value before $behind->value");
+                        $before = $error;
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function twoLights(): iterable
+    {
+        yield 'one' => [['outdoors' => 9, 'onFace.over' => -2]];
+        yield 'a group in two rows, the face held' => [['outdoors' => 4, 'onFace.over' => 1, 'look.hold' => 'face', 'room.width' => 12, 'room.length' => 20, 'people.count' => 10, 'people.rows' => 2, 'people.rowGap' => 1]];
+    }
+
     /** Straight in a yard: full power reaches GN/N·√(S/100) as far as the face needs, each stop of ISO √2 farther. */
     public function testTellsHowNearAndFarAutomaticReaches(): void
     {
@@ -206,8 +238,8 @@ final class OutputWaysTest extends TestCase
     }
 
     /** @param array<string, mixed> $changes */
-    private static function ways(Clothing $clothing, Behind $behind, Metering $metering = Metering::Scene, array $changes = []): OutputWays
+    private static function ways(Clothing $clothing, Behind $behind, Metering $metering = Metering::Scene, array $changes = [], ?KnownLights $known = null): OutputWays
     {
-        return OutputWays::of(MomentSolver::solve(Moments::with($changes + ['people' => ['clothing' => $clothing->value, 'behind' => $behind->value]])), $metering);
+        return OutputWays::of(MomentSolver::solve(Moments::with($changes + ['people.clothing' => $clothing->value, 'people.behind' => $behind->value]), $known), $metering);
     }
 }

@@ -11,7 +11,7 @@ const MARGIN = { left: 46, right: 16, top: 26, bottom: 46 };
 export function GlowCurve({ curve }: { readonly curve: GlowCurveData }) {
   const reader = useReader();
   const [box, width] = useWidth();
-  const readings = curve.readings.filter((reading) => reading.date === curve.date);
+  const readings = curve.readings.filter((reading) => reading.date === curve.date && reading.of !== 'people');
   const levels = [...curve.points.flatMap((p) => [p.ev - p.doubt, p.ev + p.doubt]), ...readings.map((r) => r.ev)];
   const [bottom, top] = [Math.floor(Math.min(...levels) - 0.3), Math.ceil(Math.max(...levels) + 0.3)];
   const since = (clock: string) => minutesSince(minutesSince(0, curve.points[0]?.at ?? '00:00'), clock);

@@ -54,6 +54,8 @@ export type RayKind = 'axis' | 'fan' | 'return';
 
 export type ReadingKind = 'incident' | 'dome' | 'metered' | 'frame';
 
+export type ReadingOf = 'room' | 'people' | 'behind';
+
 export type ReadyLook = 'still-in-crowd' | 'twist' | 'sweep-along' | 'zoom' | 'drawn-lights' | 'day-for-night' | 'silhouette' | 'rim';
 
 export type RidgeWay = 'along' | 'across';
@@ -181,6 +183,8 @@ export interface BenchData {
   readonly gels: readonly GearChoice[];
   /** What the curve of the room says for the middle of the moment, as stored. */
   readonly curve: CurveData;
+  /** Where in the room the light on people was read. */
+  readonly spots: readonly SpotData[];
   /** What the house forbids then. */
   readonly rules: readonly string[];
   /** What wants care. */
@@ -330,6 +334,8 @@ export interface ChangedScore {
 export interface ColourDocument {
   /** White balance in use, K. */
   readonly balance: number;
+  /** Its tint, thousandths of Duv. */
+  readonly tint: number;
   /** Whether anybody knows the colour of the room's light. */
   readonly knowsRoom: boolean;
   /** Those whose colour is known. */
@@ -353,10 +359,12 @@ export interface ColourPatchDocument {
 export interface ColourPlanDocument {
   readonly wish: ColourWish;
   readonly name: string;
-  /** mired; 0 for the bare head. */
-  readonly gel: number;
+  /** Which of the gels, by what the bag calls it; null for the bare head. */
+  readonly gel: number | null;
   /** K */
   readonly balance: number;
+  /** Thousandths of Duv. */
+  readonly tint: number;
   readonly sentence: string;
 }
 
@@ -902,6 +910,8 @@ export interface LookDraft {
   readonly withoutFlash: boolean;
   /** White balance, K. Of the body: 3200 for lamps, 5500 for the flash, 6500 under clouds. Left out, that of the bare flash. */
   readonly balance: number | null;
+  /** Tint of the white balance, ‰ Duv. In thousandths of Duv: above 0 takes green out, as of paint or cheap lamps, below 0 takes pink out. 6 is plain to see. */
+  readonly tint: number;
   /** Light that is held. Where the room lights faces otherwise than what is behind them. */
   readonly hold: Hold;
 }
@@ -1118,6 +1128,7 @@ export interface ReadingData {
   /** EV at ISO 100 */
   readonly ev: number;
   readonly kind: ReadingKind;
+  readonly of: ReadingOf;
   /** Stops over the curve that all others make, where it disagrees with them. */
   readonly odd: number | null;
 }
@@ -1224,8 +1235,8 @@ export interface ScoreBarDocument {
   readonly head: string;
   /** Null where there is none to choose: without flash, and with one that pulses. */
   readonly curtain: Curtain | null;
-  /** White balance, K; null where nobody has said one. */
-  readonly balance: number | null;
+  /** White balance: "3200 K, tint +4"; null where nobody has said one. */
+  readonly balance: string | null;
   readonly body: string;
   readonly lens: string;
   /** Of the lens, mm. */
@@ -1502,6 +1513,14 @@ export interface SplitDocument {
   readonly floor: number;
   /** By two reflections and more, 0 to 1. */
   readonly rest: number;
+}
+
+/** A spot of a room where somebody has read the light on people. */
+export interface SpotData {
+  readonly spot: string;
+  /** Stops over what is behind them there. */
+  readonly over: number;
+  readonly sentence: string;
 }
 
 export interface SubjectDraft {
@@ -1981,6 +2000,14 @@ export const fields = {
         "step": 100,
         "unit": "K"
     },
+    "look.tint": {
+        "label": "Tint of the white balance",
+        "hint": "In thousandths of Duv: above 0 takes green out, as of paint or cheap lamps, below 0 takes pink out. 6 is plain to see.",
+        "min": -20,
+        "max": 20,
+        "step": 1,
+        "unit": "‰ Duv"
+    },
     "look.hold": {
         "label": "Light that is held",
         "hint": "Where the room lights faces otherwise than what is behind them."
@@ -2419,6 +2446,38 @@ export const lampKinds = {
     "stage": "a lit stage behind"
 } as const;
 
+/** White balances that bodies have ready, in words and K. */
+export const balances = {
+    "candles": {
+        "label": "Candles",
+        "kelvin": 1900
+    },
+    "lamps": {
+        "label": "Lamps",
+        "kelvin": 3200
+    },
+    "white-tubes": {
+        "label": "White tubes",
+        "kelvin": 4000
+    },
+    "sun": {
+        "label": "Sun",
+        "kelvin": 5200
+    },
+    "flash": {
+        "label": "Flash",
+        "kelvin": 5500
+    },
+    "clouds": {
+        "label": "Clouds",
+        "kelvin": 6500
+    },
+    "shade": {
+        "label": "Shade",
+        "kelvin": 7500
+    }
+} as const;
+
 /** Lights that can be kept, in words. */
 export const keptThings = {
     "candles": "candles",
@@ -2461,6 +2520,13 @@ export const pieceKinds = {
         "one": "batteries",
         "many": "Batteries"
     }
+} as const;
+
+/** What light readings are taken of, in words. */
+export const readingsOf = {
+    "room": "whole room",
+    "people": "light on people",
+    "behind": "brightness behind them"
 } as const;
 
 /** Ways to measure light, in words. */

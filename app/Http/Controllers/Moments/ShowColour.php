@@ -20,7 +20,7 @@ final class ShowColour
     {
         return new JsonResponse(ColourDocument::of(
             MomentSolver::solve($draft->lightWithColour(), $known),
-            BagSpares::of($user)->all()->gels,
+            BagSpares::of($user)->gelsOfPieces(),
         ));
     }
 }

@@ -30,7 +30,7 @@ export function CardFace({ bar, card, room, large = false }: Props) {
       </p>
       {bar.output !== 'off' && <p className={`font-semibold ${large ? 'text-2xl' : 'text-xl'}`}>Head: {bar.head.toLowerCase()}</p>}
       {bar.twoLights !== '' && <p className="text-sm">{bar.twoLights}</p>}
-      {bar.balance !== null && <p>White balance {bar.balance} K</p>}
+      {bar.balance !== null && <p>White balance {bar.balance}</p>}
       {card.curtain !== '' && <p>{upper(card.curtain)}</p>}
       {card.compensation !== null && <p>On automatic: compensation {card.compensation}</p>}
       {bar.changes.length > 0 && (

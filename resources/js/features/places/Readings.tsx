@@ -1,7 +1,7 @@
 import { signed } from '@/lib/format';
 import { useReader } from '@/lib/useReader';
 import { dayOf } from '@/lib/when';
-import { readingKinds, type ReadingData } from '@/types/generated';
+import { readingKinds, readingsOf, type ReadingData } from '@/types/generated';
 
 /** What was measured, and which of it does not agree with the rest. */
 export function Readings({ readings, date }: { readonly readings: readonly ReadingData[]; readonly date: string }) {
@@ -22,7 +22,7 @@ export function Readings({ readings, date }: { readonly readings: readonly Readi
         <table className="w-full text-left">
           <thead className="text-sm text-faint">
             <tr>
-              {['Day', 'Time', 'Spot', 'EV', 'How', 'Against the others'].map((head) => (
+              {['Day', 'Time', 'Spot', 'EV', 'Of', 'How', 'Against the others'].map((head) => (
                 <th key={head} scope="col" className="py-1 pr-4 font-medium">
                   {head}
                 </th>
@@ -36,8 +36,9 @@ export function Readings({ readings, date }: { readonly readings: readonly Readi
                 <td className="pr-4 whitespace-nowrap">{time(reading.at)}</td>
                 <td className="pr-4">{reading.spot}</td>
                 <td className="pr-4">{reading.ev.toFixed(1).replace('-', '−')}</td>
+                <td className="pr-4">{readingsOf[reading.of]}</td>
                 <td className="pr-4">{readingKinds[reading.kind]}</td>
-                <td className={reading.odd === null ? '' : 'font-semibold text-alarm'}>{reading.odd === null ? 'agrees' : `${signed(reading.odd)} stops`}</td>
+                <td className={reading.odd === null ? '' : 'font-semibold text-alarm'}>{reading.of === 'people' ? 'no part of the curve' : reading.odd === null ? 'agrees' : `${signed(reading.odd)} stops`}</td>
               </tr>
             ))}
           </tbody>

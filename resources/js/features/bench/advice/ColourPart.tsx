@@ -1,4 +1,5 @@
-import { fields, type MomentDraft } from '@/types/generated';
+import { balances, fields, type ColourPlanDocument, type MomentDraft } from '@/types/generated';
+import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import { Button } from '@/ui/Button';
 import type { Asking } from '../session/asking';
@@ -9,17 +10,21 @@ interface Props extends Editing {
   readonly asking: Asking;
 }
 
-const PRESETS = [
-  ['Lamps', 3200],
-  ['Flash', 5500],
-  ['Clouds', 6500],
-] as const;
+const OWN = '';
+const READY = [{ value: OWN, label: 'other' }, ...Object.values(balances).map(({ label, kelvin }) => ({ value: String(kelvin), label: `${label}, ${kelvin} K` }))];
+
+const isReady = (kelvin: number) => READY.some(({ value }) => value === String(kelvin));
 
 /** Colours of face and background, and which gel and white balance make other colours of them. */
 export function ColourPart({ asking, draft, faults, onChange }: Props) {
   const colour = useSettled('colour', asking, draft);
   if (colour === null) return null;
   const balance = (kelvin: number | null): MomentDraft => ({ ...draft, look: { ...draft.look, balance: kelvin } });
+  const wished = ({ balance: kelvin, tint, gel }: ColourPlanDocument): MomentDraft => ({
+    ...draft,
+    look: { ...draft.look, balance: kelvin, tint },
+    outfit: { ...draft.outfit, gelId: gel },
+  });
   return (
     <section aria-labelledby="colour" className="grid gap-3">
       <h2 id="colour" className="text-lg">
@@ -28,13 +33,8 @@ export function ColourPart({ asking, draft, faults, onChange }: Props) {
       <div className="grid items-start gap-x-6 gap-y-3 sm:grid-cols-2">
         <div className="grid gap-2">
           <NumberField field={fields['look.balance']} travel="factor" value={draft.look.balance ?? colour.balance} error={faults['look.balance']} onChange={(kelvin) => { onChange(balance(kelvin)); }} />
-          <p className="flex flex-wrap gap-2">
-            {PRESETS.map(([name, kelvin]) => (
-              <Button key={name} aria-pressed={colour.balance === kelvin} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { onChange(balance(kelvin)); }}>
-                {name} {kelvin} K
-              </Button>
-            ))}
-          </p>
+          <Choice label="As bodies have it ready" options={READY} value={isReady(colour.balance) ? String(colour.balance) : OWN} onChange={(kelvin) => { if (kelvin !== OWN) onChange(balance(Number(kelvin))); }} />
+          <NumberField field={fields['look.tint']} travel="step" value={draft.look.tint} error={faults['look.tint']} onChange={(tint) => { onChange({ ...draft, look: { ...draft.look, tint } }); }} />
         </div>
         <div className="grid gap-2">
           <NumberField field={fields['roomKelvin']} travel="factor" value={draft.roomKelvin ?? NaN} error={faults['roomKelvin']} onChange={(kelvin) => { onChange({ ...draft, roomKelvin: kelvin }); }} />
@@ -61,14 +61,14 @@ export function ColourPart({ asking, draft, faults, onChange }: Props) {
       <ul className="grid gap-2">
         {colour.plans.map((plan) => (
           <li key={plan.wish} className="grid items-center gap-x-3 gap-y-1 sm:grid-cols-[13rem_1fr]">
-            <Button onClick={() => { onChange(balance(plan.balance)); }} aria-label={`${plan.name}: set ${plan.balance} K`}>
+            <Button onClick={() => { onChange(wished(plan)); }}>
               {plan.name}
             </Button>
             <p className="text-sm">{plan.sentence}</p>
           </li>
         ))}
       </ul>
-      {colour.plans.length > 0 && <p className="text-sm text-faint">A wish sets the white balance; the gel is put on under Gear.</p>}
+      {colour.plans.length > 0 && <p className="text-sm text-faint">A wish sets the white balance and puts the gel on; undo takes both back.</p>}
     </section>
   );
 }

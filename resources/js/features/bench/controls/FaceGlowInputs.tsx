@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { fields, lampKinds, type FaceGlowDraft, type Hold, type LampKind } from '@/types/generated';
+import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { NumberField } from '@/ui/NumberField';
 import { Switcher } from '@/ui/Switcher';
@@ -59,6 +60,17 @@ export const FaceGlowInputs = memo(function FaceGlowInputs({ bench, onFace, hold
           onNear={(values) => { near(values.map((value) => ({ ...NOTHING, [way]: value }))); }}
           onChange={(value) => { set({ ...NOTHING, [way]: value }); }}
         />
+      )}
+      {bench.spots.length > 0 && (
+        <ul className="grid gap-1" aria-label="Spots of this room where light on people was read">
+          {bench.spots.map(({ spot, over, sentence }) => (
+            <li key={spot}>
+              <Button look="quiet" aria-pressed={onFace?.over === over} onClick={() => { set({ ...NOTHING, over }); }}>
+                As read at {sentence}
+              </Button>
+            </li>
+          ))}
+        </ul>
       )}
       {way === 'lamps' && (
         <Choice
