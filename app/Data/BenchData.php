@@ -23,6 +23,8 @@ final readonly class BenchData
     public function __construct(
         public int $momentId,
         public NightData $night,
+        /** The moments before and after it. */
+        public NeighboursData $neighbours,
         public int $roomId,
         public string $roomName,
         /** Other moments in the same room, which a change of the room touches too. */

@@ -172,7 +172,7 @@ final class Moment extends Model
                     MomentSolver::EDITION,
                     $light,
                     $this->isGlowFromCurve() ? $this->glow() : null,
-                    $this->around($this->settings),
+                    $this->around($this->settings, $this->room->isOpenAbove()),
                     $this->mains(),
                     $this->room->boxPrint(),
                     $gear,

@@ -24,7 +24,7 @@ trait TellsLight
     {
         return MomentForm::documentOf($this->settings, [
             'room' => $this->room->document(),
-            ...$this->around($this->settings),
+            ...$this->around($this->settings, $this->room->isOpenAbove()),
             'mains' => $this->mains()->value,
             'body' => MomentParts::body($this->body->figures()),
             'lens' => MomentParts::lens($this->lens->figures(), $this->settings->number('focalLength')),
@@ -41,12 +41,13 @@ trait TellsLight
      * What plan, house and hour add to what is set.
      *
      * @param Record $settings what is set, stored or not yet
+     * @param bool $isOpen whether there is nothing overhead
      *
      * @return array<string, mixed>
      */
-    public function around(Record $settings): array
+    public function around(Record $settings, bool $isOpen): array
     {
-        return MomentForm::around($settings, $this->plan, $this->isFlashForbidden(), function (): float {
+        return MomentForm::around($settings, $this->plan, $this->isFlashForbidden(), $isOpen, function (): float {
             $place = $this->night->venue->place();
 
             return Daylight::light(SunPosition::at($place->latitude, $place->longitude, $this->middle()))->ev();

@@ -11,6 +11,8 @@ use App\Data\CurveData;
 use App\Data\GearChoice;
 use App\Data\LampData;
 use App\Data\LensChoice;
+use App\Data\MomentLink;
+use App\Data\NeighboursData;
 use App\Data\SceneryData;
 use App\Data\SpotData;
 use App\Data\WindowData;
@@ -65,6 +67,7 @@ final class BenchPage
         return new BenchData(
             $moment->id,
             Listings::night($moment->night),
+            self::neighbours($moment),
             $moment->room_id,
             $moment->room->name,
             Moment::query()->where('room_id', $moment->room_id)->count() - 1,
@@ -95,6 +98,15 @@ final class BenchPage
                 MomentCautions::of($moment, null),
             ),
         );
+    }
+
+    private static function neighbours(Moment $moment): NeighboursData
+    {
+        $all = $moment->night->moments()->get(['id', 'night_id', 'name']);
+        $place = (int) $all->search(static fn(Moment $m): bool => $m->id === $moment->id);
+        $link = static fn(?Moment $m): ?MomentLink => $m === null ? null : new MomentLink($m->id, $m->name);
+
+        return new NeighboursData($place + 1, $all->count(), $link($all->get($place - 1)), $link($all->get($place + 1)));
     }
 
     /** @return list<SpotData> */

@@ -10,6 +10,7 @@ use Kaddle\Core\Flash\Angles;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Form\AskForm;
 use Kaddle\Core\Form\ChangeForm;
+use Kaddle\Core\Form\ViewForm;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Glow\LampKind;
@@ -54,6 +55,7 @@ final class Constants
             )
             . self::constant('asks', 'Looks that can be asked for, in words.', self::words(AskKind::cases()))
             . self::constant('askFields', 'How much of them, as `fields`.', FormTypes::fields(AskForm::shape()))
+            . self::constant('viewFields', 'How the camera is held for a picture, as `fields`.', FormTypes::fields(ViewForm::shape()))
             . self::constant('changeFields', 'Fields of what turns out otherwise in a night, as `fields`.', FormTypes::fields(ChangeForm::shape()))
             . self::constant('aims', 'Ways to point the head, in words.', self::words(HeadAim::cases()))
             . self::constant('schools', 'Schools, and what each holds still.', self::schools())

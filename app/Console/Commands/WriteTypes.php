@@ -10,6 +10,7 @@ use App\Types\FormTypes;
 use App\Types\TypeScript;
 use Illuminate\Console\Command;
 use Kaddle\Core\Form\AskForm;
+use Kaddle\Core\Form\ViewForm;
 
 /** Writes what the page must know about the server's data: types, limits, words of closed sets. */
 final class WriteTypes extends Command
@@ -25,7 +26,7 @@ final class WriteTypes extends Command
             . TypeScript::ofFolders([
                 'App\Data' => app_path('Data'),
                 'Kaddle\Core\Document' => base_path('core/src/Document'),
-            ], FormTypes::of(DraftForm::shape(), AskForm::shape()))
+            ], FormTypes::of(DraftForm::shape(), AskForm::shape(), ViewForm::shape()))
             . "\n" . Constants::asTypeScript();
         if ($this->option('check') !== true) {
             file_put_contents($path, $text);

@@ -11,6 +11,7 @@ use App\Planning\RecordKind;
 use Illuminate\Http\Request;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Form\RoomForm;
 use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Gear\Compensation;
 use Kaddle\Core\Gear\CompensationSum;
@@ -199,7 +200,7 @@ final readonly class MomentRequest
     {
         return MomentForm::documentOf($this->settings, [
             'room' => $this->draft->record('room')->toArray(),
-            ...$this->atItsTime()->around($this->settings),
+            ...$this->atItsTime()->around($this->settings, RoomForm::isOpenAbove($this->draft->record('room'))),
             'mains' => $this->moment->mains()->value,
             'body' => MomentParts::body($this->figures('bodyId')),
             'lens' => MomentParts::lens($this->figures('lensId'), $this->settings->number('focalLength')),

@@ -12,7 +12,7 @@ use Kaddle\Core\Motion\Way;
 final readonly class FigureDocument
 {
     /** m from the middle of the face: half a cut-out of an adult, from the crown down the right side; the feet are wherever the floor is. */
-    private const HALF = [
+    public const HALF = [
         [0.0, 0.13], [0.05, 0.12], [0.08, 0.07], [0.09, 0.0], [0.075, -0.08], [0.05, -0.12], [0.055, -0.17],
         [0.16, -0.21], [0.215, -0.27], [0.225, -0.4], [0.21, -0.62], [0.17, -0.64], [0.18, -0.85], [0.16, -1.2], [0.13, -1.62],
     ];

@@ -96,6 +96,7 @@ final class NightBars
                 $moment,
                 $moment->record('plan'),
                 PlaceForm::rules($place)->forbidFlash($slot),
+                RoomForm::isOpenAbove($this->rooms[$moment->text('room')]),
                 fn(): float => Daylight::light(SunPosition::at(
                     $this->place->latitude,
                     $this->place->longitude,

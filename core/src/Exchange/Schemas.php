@@ -8,6 +8,7 @@ use Kaddle\Core\Document\ColourDocument;
 use Kaddle\Core\Document\CostsDocument;
 use Kaddle\Core\Document\DocumentSchema;
 use Kaddle\Core\Document\DragDocument;
+use Kaddle\Core\Document\PictureDocument;
 use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Form\BounceForm;
@@ -25,7 +26,7 @@ final class Schemas
         $schemas = [
             'moment' => [
                 'A moment',
-                'One planned situation: the input of `light solve`, `light costs`, `light colour` and `light drag`.',
+                'One planned situation: the input of `light solve`, `light costs`, `light colour`, `light picture` and `light drag`.',
                 MomentForm::document()->schema(),
             ],
             'solution' => [
@@ -42,6 +43,11 @@ final class Schemas
                 'Colours',
                 'What `light colour` gives: colours of face and background, and wishes for others.',
                 DocumentSchema::of(ColourDocument::class),
+            ],
+            'picture' => [
+                'A picture to expect',
+                'What `light picture` gives: what stands where in it, and the light of room and flash on that.',
+                DocumentSchema::of(PictureDocument::class),
             ],
             'drag' => [
                 'A drag',

@@ -34,6 +34,12 @@ final readonly class FlashInRoom
         return ProbedRoom::of($this->room, $this->interreflection, $probes);
     }
 
+    /** The light of heads all over the room, where it is asked for at more places than it is worth preparing. */
+    public function lit(Head ...$heads): LitSurfaces
+    {
+        return LitSurfaces::by($this->room, $this->interreflection, ...$heads);
+    }
+
     /**
      * The same room with other finishes: its form factors hold on.
      *

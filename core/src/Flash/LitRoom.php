@@ -28,28 +28,28 @@ final readonly class LitRoom
      *
      * @param array<string, Probe> $probes
      * @param array<string, array{list<float>, list<float>, list<float>}> $importance lx per lm, by probe, band and patch
-     * @param list<array{Lobe, float, list<Footprint>}> $ends lobe, lm·s of each ray, ends by surface
+     * @param list<TracedLobe> $lobes
      */
     public function __construct(
         private BoxRoom $room,
         private Patches $patches,
         private array $probes,
         private array $importance,
-        private array $ends,
+        private array $lobes,
     ) {}
 
     /** @return array<string, Exposure> at full power, under the names of the probes */
     public function exposures(): array
     {
         $exposures = [];
-        foreach ($this->ends as [$lobe, $each, $ends]) {
-            $energy = $this->energyByPatch($ends, $each);
+        foreach ($this->lobes as $traced) {
+            $energy = $traced->energyByPatch($this->patches);
             foreach ($this->probes as $name => $probe) {
                 $exposure = Exposure::of(
-                    Rgb::grey($lobe->straightTo($probe)),
-                    $this->firstReflection($ends, $probe, $each),
+                    Rgb::grey($traced->lobe->straightTo($probe)),
+                    $traced->firstReflection($this->room, $probe),
                     self::laterReflections($energy, $this->importance[$name]),
-                )->through($lobe->tint);
+                )->through($traced->lobe->tint);
                 $exposures[$name] = isset($exposures[$name]) ? $exposures[$name]->plus($exposure) : $exposure;
             }
         }
@@ -70,11 +70,11 @@ final readonly class LitRoom
     {
         $probe = $this->probes[$name];
         $sum = $probe->normal->unit->times(self::FROM_ALL_OVER * $exposure->later->luminance());
-        foreach ($this->ends as [$lobe, $each, $ends]) {
-            $shine = $lobe->tint->luminance();
+        foreach ($this->lobes as $traced) {
+            $shine = $traced->lobe->tint->luminance();
             $sum = $sum
-                ->plus(self::straight($lobe, $probe)->times($shine))
-                ->plus($this->reflected($ends, $probe)->times($each * $shine));
+                ->plus(self::straight($traced->lobe, $probe)->times($shine))
+                ->plus($this->reflected($traced->ends, $probe)->times($traced->each * $shine));
         }
         $total = $exposure->total()->luminance();
 
@@ -104,40 +104,6 @@ final readonly class LitRoom
         }
 
         return $sum;
-    }
-
-    /**
-     * @param list<Footprint> $ends
-     *
-     * @return array<int, float> lm·s by patch, those that get any
-     */
-    private function energyByPatch(array $ends, float $each): array
-    {
-        $energy = [];
-        foreach ($ends as $footprint) {
-            foreach ($this->patches->hits($footprint) as $patch => $hits) {
-                $energy[$patch] = ($energy[$patch] ?? 0.0) + $hits * $each;
-            }
-        }
-
-        return $energy;
-    }
-
-    /**
-     * @param list<Footprint> $ends
-     *
-     * @return array<string, Rgb> lx·s by face
-     */
-    private function firstReflection(array $ends, Probe $probe, float $each): array
-    {
-        $light = [];
-        foreach ($ends as $footprint) {
-            $face = $footprint->face->value;
-            $sent = $this->room->reflectance($footprint->face)->share->times($footprint->seenBy($probe) * $each);
-            $light[$face] = isset($light[$face]) ? $light[$face]->plus($sent) : $sent;
-        }
-
-        return $light;
     }
 
     /**

@@ -20,9 +20,6 @@ use Kaddle\Core\Room\Probe;
  */
 final readonly class ProbedRoom
 {
-    /** Rays of a head with a single lobe. */
-    private const RAYS = 220;
-
     /**
      * @param array<string, Probe> $probes
      * @param array<string, array{list<float>, list<float>, list<float>}> $importance lx per lm, by probe, band and patch
@@ -52,17 +49,7 @@ final readonly class ProbedRoom
     /** The light of one head, or of several together. */
     public function lit(Head ...$heads): LitRoom
     {
-        $ends = [];
-        foreach ($heads as $head) {
-            $all = array_sum(array_map(static fn(Lobe $lobe): float => $lobe->beam->energy(), $head->lobes));
-            foreach ($head->lobes as $lobe) {
-                // Weak lobes need fewer rays: what they get wrong weighs less.
-                $rays = BeamRays::of($lobe, max(1, (int) ceil(self::RAYS * sqrt($lobe->beam->energy() / $all))));
-                $ends[] = [$lobe, $rays->energy(), $rays->endsIn($this->room)];
-            }
-        }
-
-        return new LitRoom($this->room, $this->patches, $this->probes, $this->importance, $ends);
+        return new LitRoom($this->room, $this->patches, $this->probes, $this->importance, TracedLobe::all($this->room, ...$heads));
     }
 
     /** @return array<string, Exposure> at full power, under the names of the probes */

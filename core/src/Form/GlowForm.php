@@ -84,7 +84,7 @@ final class GlowForm
     private static function sky(Record $room): float
     {
         $open = array_keys(array_filter(RoomForm::finishes($room), static fn(Finish $f): bool => $f === Finish::Open));
-        if (!in_array(Face::Ceiling->value, $open, true)) {
+        if (!RoomForm::isOpenAbove($room)) {
             return 0.0;
         }
         $box = RoomForm::boxRoom($room);

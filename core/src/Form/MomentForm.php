@@ -207,25 +207,26 @@ final class MomentForm
 
     /**
      * What the plan, the house and the hour add to what is set: the people as far as they bear on light, no flash
-     * where that is forbidden, and the light outside where a window shows it.
+     * where that is forbidden, and the light outside where a window or an open roof shows it.
      *
      * @param Record $settings what is set, stored or not yet
      * @param Record $plan by planned() or plan()
+     * @param bool $isOpen whether there is nothing overhead
      * @param \Closure(): float $outdoors light of the open sky at that hour, EV
      *
      * @return array<string, mixed>
      */
-    public static function around(Record $settings, Record $plan, bool $isFlashForbidden, \Closure $outdoors): array
+    public static function around(Record $settings, Record $plan, bool $isFlashForbidden, bool $isOpen, \Closure $outdoors): array
     {
         $people = array_intersect_key($plan->toArray(), array_flip(array_map(
             static fn(Field $field): string => $field->name,
             SceneForm::people(),
         )));
-        $isAtWindow = $plan->has('behind') && $plan->choice('behind', Behind::class) === Behind::Window;
+        $seesOut = $isOpen || ($plan->has('behind') && $plan->choice('behind', Behind::class) === Behind::Window);
 
         return [
             ...($people === [] ? [] : ['people' => $people]),
-            ...($isAtWindow ? ['outdoors' => round(ExposureValue::range()->nearest($outdoors()), 1)] : []),
+            ...($seesOut ? ['outdoors' => round(ExposureValue::range()->nearest($outdoors()), 1)] : []),
             ...($isFlashForbidden ? ['look' => ['withoutFlash' => true] + $settings->record('look')->toArray()] : []),
         ];
     }

@@ -111,6 +111,12 @@ final class RoomForm
         return $finishes;
     }
 
+    /** Whether there is nothing overhead. */
+    public static function isOpenAbove(Record $room): bool
+    {
+        return $room->record('finishes')->choice(Face::Ceiling->value, Finish::class) === Finish::Open;
+    }
+
     /**
      * Under a pitched roof the ridge lies over the eaves.
      *

@@ -28,7 +28,7 @@ use Kaddle\Core\Solve\FaceBalance;
 final readonly class FrameLight
 {
     /** Stops by which what is seen through a window, part of it sky, outshines a grey thing outside. */
-    private const SKY = 1.0;
+    public const SKY = 1.0;
 
     private function __construct(
         /** Of a full pop on the face. */

@@ -23,6 +23,9 @@ final readonly class Interreflection
     /** Steps of the solution at the most: rooms as bright as they come are then within a few hundredths of a stop. */
     private const MOST_STEPS = 10;
 
+    /** Steps of the solution forwards. */
+    private const FORWARD_STEPS = 10;
+
     /** What may be missing in a step for it to be the last, against all. */
     private const CLOSE = 0.01;
 
@@ -90,6 +93,35 @@ final readonly class Interreflection
             self::times($sums[1]->sum, $this->leaving[1]),
             self::times($sums[2]->sum, $this->leaving[2]),
         ];
+    }
+
+    /**
+     * The same forwards: what leaves each patch by two and more reflections, for light that patches receive directly.
+     *
+     * A step is ρF; what is missing after the last goes on by the ratio of the last two.
+     *
+     * @param array{list<float>, list<float>, list<float>} $received lm·s by band and patch
+     *
+     * @return array{list<float>, list<float>, list<float>} lm·s/m² by band and patch
+     */
+    public function leavingAfter(array $received): array
+    {
+        $wave = array_map(static fn(array $r, array $l): array => self::times($r, $l), $received, $this->leaving);
+        $none = array_fill(0, count($this->patches->all), 0.0);
+        $sum = [$none, $none, $none];
+        for ($step = 1; $step <= self::FORWARD_STEPS; ++$step) {
+            foreach ($this->transfer->forth([$wave[0], $wave[1], $wave[2]]) as $band => $light) {
+                $before = array_sum($wave[$band]);
+                $wave[$band] = self::times($light, $this->reflectances[$band]);
+                $ratio = $before > 0.0 ? min(0.98, array_sum($wave[$band]) / $before) : 0.0;
+                $weight = $step === self::FORWARD_STEPS ? 1.0 / (1.0 - $ratio) : 1.0;
+                foreach ($wave[$band] as $patch => $more) {
+                    $sum[$band][$patch] += $weight * $more;
+                }
+            }
+        }
+
+        return [array_values($sum[0]), array_values($sum[1]), array_values($sum[2])];
     }
 
     /**

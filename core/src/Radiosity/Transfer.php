@@ -65,6 +65,35 @@ final readonly class Transfer
     }
 
     /**
+     * The other way: from what leaves patches to what arrives, for three bands at once.
+     *
+     * @param array{list<float>, list<float>, list<float>} $leaving light per area, by band and patch
+     *
+     * @return array{list<float>, list<float>, list<float>} by band and patch
+     */
+    public function forth(array $leaving): array
+    {
+        [$r, $g, $b] = array_map(self::combined(...), $leaving);
+        $reds = $greens = $blues = array_fill(0, count($r), 0.0);
+        $start = 0;
+        foreach ($this->blocks as $block) {
+            foreach ($block as $sender => $row) {
+                $red = $r[$start + $sender] / Patches::IMAGES;
+                $green = $g[$start + $sender] / Patches::IMAGES;
+                $blue = $b[$start + $sender] / Patches::IMAGES;
+                foreach ($row as $receiver => $share) {
+                    $reds[$start + $receiver] += $share * $red;
+                    $greens[$start + $receiver] += $share * $green;
+                    $blues[$start + $receiver] += $share * $blue;
+                }
+            }
+            $start += count($block);
+        }
+
+        return array_map(self::combined(...), [array_values($reds), array_values($greens), array_values($blues)]);
+    }
+
+    /**
      * Sums and differences over the mirror images; twice gives eight times the original.
      *
      * @param list<float> $values by patch

@@ -100,6 +100,13 @@ final class LightCommandTest extends TestCase
         self::assertStringContainsString('Full orange, body at 2900 K', $out);
     }
 
+    public function testTellsThePictureToExpect(): void
+    {
+        [$exit, $out, $err] = self::light(['picture'], json_encode(Moments::documentWith(['people' => ['behind' => 'window', 'count' => 3]]), JSON_THROW_ON_ERROR));
+        self::assertSame([0, ''], [$exit, $err]);
+        self::assertKeepsTo('picture.schema.json', $out);
+    }
+
     public function testShowsADragAndItsExampleKeepsToTheMomentSchema(): void
     {
         $example = (string) file_get_contents(__DIR__ . '/../../examples/first-dance-drag.json');

@@ -22,6 +22,8 @@ export type Face = 'ceiling' | 'floor' | 'back' | 'far' | 'right' | 'left';
 
 export type Favour = 'fewest-turns' | 'best-files' | 'quick-flash';
 
+export type FigureKind = 'person' | 'decor';
+
 export type Finish = 'white-plaster' | 'limewash' | 'cream-paint' | 'sailcloth' | 'pale-oak' | 'oak-boards' | 'dark-timber' | 'stone-flags' | 'concrete' | 'red-brick' | 'sage-paint' | 'navy-paint' | 'wine-drape' | 'black-drape' | 'night-window' | 'grass' | 'wet-cobbles' | 'open';
 
 export type GhostVerdict = 'clean' | 'soft-edge' | 'ghost' | 'eaten';
@@ -168,6 +170,8 @@ export interface BeatsDocument {
 export interface BenchData {
   readonly momentId: number;
   readonly night: NightData;
+  /** The moments before and after it. */
+  readonly neighbours: NeighboursData;
   readonly roomId: number;
   readonly roomName: string;
   /** Other moments in the same room, which a change of the room touches too. */
@@ -978,10 +982,26 @@ export interface MomentDraft {
   readonly focalLength: number;
 }
 
+/** A moment to go to. */
+export interface MomentLink {
+  readonly id: number;
+  readonly name: string;
+}
+
 /** Something to choose by its identity. */
 export interface Named {
   readonly uid: string;
   readonly name: string;
+}
+
+/** Where a moment stands in its night. */
+export interface NeighboursData {
+  /** Counted from 1. */
+  readonly place: number;
+  /** How many the night has. */
+  readonly all: number;
+  readonly before: MomentLink | null;
+  readonly after: MomentLink | null;
 }
 
 /** A night in a list. */
@@ -1020,6 +1040,117 @@ export interface OutfitDraft {
   readonly modifierId: number | null;
   /** Gel. */
   readonly gelId: number | null;
+}
+
+/** The picture to expect, as geometry and light. The light of room and flash are two layers: a pixel is the layer of the room at the level of the room plus the layer of the flash at that of the flash on the face. */
+export interface PictureDocument {
+  readonly version: number;
+  /** The lens: m along the room, from its right wall, and over the floor. */
+  readonly eye: readonly number[];
+  /** Where it looks, of length 1. */
+  readonly forward: readonly number[];
+  /** What lies to the right in the picture. */
+  readonly right: readonly number[];
+  /** What lies upwards in it. */
+  readonly up: readonly number[];
+  /** Half the picture’s width over the distance. */
+  readonly half: number;
+  /** Height of the picture over its width. */
+  readonly aspect: number;
+  readonly surfaces: readonly PictureSurfaceDocument[];
+  /** Cut-outs, the farthest first. */
+  readonly figures: readonly PictureFigureDocument[];
+  readonly shiners: readonly PictureShinerDocument[];
+  /** Half a cut-out of a person, m to the right of the face, from the crown down. */
+  readonly outlineAcross: readonly number[];
+  /** The same upwards. */
+  readonly outlineUp: readonly number[];
+  /** m across a face, for its shading. */
+  readonly head: number;
+  /** What the white balance makes of the room’s light: red, green, blue. */
+  readonly roomTint: readonly number[];
+  /** Of the light of the bare head. */
+  readonly flashTint: readonly number[];
+  readonly spots: readonly PictureSpotDocument[];
+  /** Codes 0 to 255 of the tone curve for light that grows by the square from none to $brightest. */
+  readonly tones: readonly number[];
+  /** Lightest that it knows, over mid-grey. */
+  readonly brightest: number;
+  /** f-number that the disc of blur at f/1 is divided by. */
+  readonly fNumber: number;
+  /** The picture as its spots tell it, for whoever does not see it. */
+  readonly sentences: readonly string[];
+}
+
+/** A cut-out in the picture. */
+export interface PictureFigureDocument {
+  readonly kind: FigureKind;
+  /** The face, m. */
+  readonly at: readonly number[];
+  /** What the clothes send back over mid-grey. */
+  readonly cloth: number;
+  /** What the face does. */
+  readonly face: number;
+  /** The room’s light on it over that on what is behind the people. */
+  readonly room: number;
+  /** Light of the flash towards the camera over that on the face: red, green, blue. */
+  readonly front: readonly number[];
+  /** What comes from its sides as the camera sees them, from above and below, over that from the front. */
+  readonly left: number;
+  readonly right: number;
+  readonly above: number;
+  readonly below: number;
+  /** Width of its blur at f/1, in widths of the picture. */
+  readonly blur: number;
+}
+
+/** Something in the picture that shines. */
+export interface PictureShinerDocument {
+  readonly name: string;
+  /** Its middle, m. */
+  readonly at: readonly number[];
+  /** m */
+  readonly width: number;
+  /** m; null for a round one. */
+  readonly height: number | null;
+  /** Over mid-grey in the room’s light. */
+  readonly light: number;
+  /** As the white balance shows it: red, green, blue. */
+  readonly tint: readonly number[];
+  /** Width of its blur at f/1, in widths of the picture. */
+  readonly blur: number;
+}
+
+/** A place of the picture by its name. */
+export interface PictureSpotDocument {
+  readonly name: string;
+  /** Widths of the picture to the right of its middle. */
+  readonly across: number;
+  /** The same upwards. */
+  readonly up: number;
+  /** What it sends of the room’s light over mid-grey, where that reads as metered. */
+  readonly room: number;
+  /** Of the flash, where that is correct on the face. */
+  readonly flash: number;
+}
+
+/** A face of the room in the picture, or one slope of its ceiling. */
+export interface PictureSurfaceDocument {
+  readonly name: string;
+  /** A corner, m. */
+  readonly corner: readonly number[];
+  /** From it, one side, m. */
+  readonly along: readonly number[];
+  /** The other. */
+  readonly across: readonly number[];
+  /** What it sends back over mid-grey: red, green, blue. */
+  readonly tone: readonly number[];
+  /** What shines through it, over mid-grey in the room’s light; 0 for a face that is there. */
+  readonly shine: number;
+  /** Places along a side at which the light of the flash is told. */
+  readonly places: number;
+  /** That light over the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off. */
+  readonly flash: readonly number[];
 }
 
 /** A piece in the list of a bag. */
@@ -1675,6 +1806,15 @@ export interface VenueData {
   readonly zone: string;
   readonly rooms: number;
   readonly nights: number;
+}
+
+export interface ViewDraft {
+  /** Tilt of the camera, °. Upwards; at 0 the face stands on the upper third. */
+  readonly tilt: number;
+  /** Turn of the camera, °. To the right. */
+  readonly turn: number;
+  /** Upright. The long side of the frame stands. */
+  readonly upright: boolean;
 }
 
 /** Who sets the output: by hand, by the meter, or metered once and kept. */
@@ -2344,6 +2484,30 @@ export const askFields = {
         "max": 10,
         "step": 0.25,
         "unit": "heads"
+    }
+} as const;
+
+/** How the camera is held for a picture, as `fields`. */
+export const viewFields = {
+    "tilt": {
+        "label": "Tilt of the camera",
+        "hint": "Upwards; at 0 the face stands on the upper third.",
+        "min": -30,
+        "max": 30,
+        "step": 1,
+        "unit": "°"
+    },
+    "turn": {
+        "label": "Turn of the camera",
+        "hint": "To the right.",
+        "min": -45,
+        "max": 45,
+        "step": 1,
+        "unit": "°"
+    },
+    "upright": {
+        "label": "Upright",
+        "hint": "The long side of the frame stands."
     }
 } as const;
 

@@ -196,6 +196,7 @@ final class BenchTest extends TestCase
         yield 'solve' => ['POST', '/moments/MOMENT/solve'];
         yield 'costs' => ['POST', '/moments/MOMENT/costs'];
         yield 'colour' => ['POST', '/moments/MOMENT/colour'];
+        yield 'picture' => ['POST', '/moments/MOMENT/picture'];
         yield 'drag' => ['POST', '/moments/MOMENT/drag'];
         yield 'ask' => ['POST', '/moments/MOMENT/ask'];
         yield 'ways' => ['POST', '/moments/MOMENT/ways'];

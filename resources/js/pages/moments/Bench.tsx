@@ -17,6 +17,8 @@ import { Split } from '@/features/bench/advice/Split';
 import { DragPart } from '@/features/bench/drag/DragPart';
 import { useMoves } from '@/features/bench/drawings/useMoves';
 import { useSession } from '@/features/bench/session/useSession';
+import { Neighbours } from '@/features/bench/stage/Neighbours';
+import { Stage } from '@/features/bench/stage/Stage';
 import { Verdict } from '@/features/bench/advice/Verdict';
 import { Why } from '@/features/bench/advice/Why';
 import { later } from '@/lib/later';
@@ -28,6 +30,7 @@ import { Warnings } from '@/ui/Warnings';
 // These wait for an answer of their own in any case.
 const ColourPart = later(() => import('@/features/bench/advice/ColourPart').then((module) => module.ColourPart));
 const Costs = later(() => import('@/features/bench/advice/Costs').then((module) => module.Costs));
+const PicturePart = later(() => import('@/features/bench/picture/PicturePart').then((module) => module.PicturePart));
 const WhoSets = later(() => import('@/features/bench/advice/WhoSets').then((module) => module.WhoSets));
 
 export default function Bench({ bench, dragForm }: { readonly bench: BenchData; readonly dragForm: Form }) {
@@ -79,10 +82,22 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
           <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} isOff={solution.head.aim === 'off'} ahead={ahead} />
         </div>
         <div className="order-1 grid min-w-0 grid-cols-1 content-start gap-4 pb-4 lg:order-2">
-          <div className="pt-3">
-            <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} scenery={state.stored.scenery} onMove={moves} />
-            <PlanView section={solution.section} scenery={state.stored.scenery} onMove={moves} />
-          </div>
+          <Stage
+            beside={<Neighbours neighbours={bench.neighbours} />}
+            views={{
+              room: (
+                <div>
+                  <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} scenery={state.stored.scenery} onMove={moves} />
+                  <PlanView section={solution.section} scenery={state.stored.scenery} onMove={moves} />
+                </div>
+              ),
+              picture: (
+                <div className="px-4">
+                  <PicturePart asking={asking} solution={solution} draft={draft} faults={allFaults} onChange={change} />
+                </div>
+              ),
+            }}
+          />
           <NotStored state={state} session={session} />
           {trouble !== null && (
             <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">

@@ -1,9 +1,9 @@
 import { memo, useEffect, useId, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useWidth } from '@/charts/useWidth';
 import type { CurtainDocument, DragDocument } from '@/types/generated';
+import { saveStill, STILL_WIDTH } from '@/lib/still';
 import { Button } from '@/ui/Button';
 import { develop, makePainter, type Painter, type Picture } from './painter';
-import { saveStill } from './still';
 
 interface Props {
   readonly picture: Picture;
@@ -118,7 +118,8 @@ export const DragPicture = memo(function DragPicture({ picture, curtains, chosen
         <Button
           look="quiet"
           onClick={() => {
-            void saveStill(picture, curtains.find((curtain) => curtain.curtain === chosen)?.share ?? 0, settings);
+            const light = makePainter(picture, STILL_WIDTH)((curtains.find((curtain) => curtain.curtain === chosen)?.share ?? 0) / 100, 1);
+            void saveStill({ ...light, develop: (into) => { develop(light, into); }, settings, file: 'drag.png' });
           }}
         >
           Save as a picture

@@ -1,5 +1,5 @@
 import { get, post, put, remove, type Answer } from '@/lib/http';
-import type { AskDraft, AskedLookDocument, BenchState, ColourDocument, CostsDocument, DragData, MomentDraft, PinData, SolutionDocument, WaysDocument } from '@/types/generated';
+import type { AskDraft, AskedLookDocument, BenchState, ColourDocument, CostsDocument, DragData, MomentDraft, PictureDocument, PinData, SolutionDocument, ViewDraft, WaysDocument } from '@/types/generated';
 
 /** What can be asked beside the settings, once a draft has come to rest. */
 export interface Settled {
@@ -18,6 +18,8 @@ export interface Asking {
   /** Answers to drafts that differ from one in what a hand moves; null where there is none. */
   readonly strip: (draft: MomentDraft, next: readonly MomentDraft[]) => Promise<Answer<readonly (SolutionDocument | null)[]>>;
   readonly settled: <K extends keyof Settled>(what: K, draft: MomentDraft) => Promise<Answer<Settled[K]>>;
+  /** What the camera sees of it. */
+  readonly picture: (draft: MomentDraft, view: ViewDraft) => Promise<Answer<PictureDocument>>;
   /** Settings for a look. */
   readonly look: (draft: MomentDraft, ask: AskDraft) => Promise<Answer<AskedLookDocument>>;
   readonly stored: () => Promise<Answer<BenchState>>;
@@ -36,6 +38,7 @@ export function askingServer(momentId: number): Asking {
     strip: (draft, next) => post(`${url}/strip`, { ...draft, strip: next.map(moved) }),
     settled: (what, draft) => post(`${url}/${what}`, draft),
     drag: (draft) => post(`${url}/drag`, draft),
+    picture: (draft, view) => post(`${url}/picture`, { ...draft, view }),
     look: (draft, ask) => post(`${url}/ask`, { ...draft, ask }),
     stored: () => get(`${url}/state`),
     store: (draft, revision) => put(url, { ...draft, revision }),

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Document;
+
+use Kaddle\Core\People\People;
+use Kaddle\Core\Picture\PictureView;
+use Kaddle\Core\Picture\Surface;
+use Kaddle\Core\Quantity\Rgb;
+
+/** A face of the room in the picture, or one slope of its ceiling. */
+final readonly class PictureSurfaceDocument
+{
+    /**
+     * @param list<float> $corner
+     * @param list<float> $along
+     * @param list<float> $across
+     * @param list<float> $tone
+     * @param list<float> $flash
+     */
+    private function __construct(
+        public string $name,
+        /** A corner, m. @var list<float> */
+        public array $corner,
+        /** From it, one side, m. @var list<float> */
+        public array $along,
+        /** The other. @var list<float> */
+        public array $across,
+        /** What it sends back over mid-grey: red, green, blue. @var list<float> */
+        public array $tone,
+        /** What shines through it, over mid-grey in the room’s light; 0 for a face that is there. */
+        public float $shine,
+        /** Places along a side at which the light of the flash is told. */
+        public int $places,
+        /** That light over the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off. @var list<float> */
+        public array $flash,
+    ) {}
+
+    /** @param list<Rgb> $light of a full pop, lx·s */
+    public static function of(Surface $surface, array $light, PictureView $picture): self
+    {
+        $flash = [];
+        foreach ($light as $there) {
+            array_push($flash, ...PictureDocument::light($picture->overFace($there)));
+        }
+
+        return new self(
+            $surface->face->inWords(),
+            PictureDocument::place($surface->corner),
+            PictureDocument::place($surface->along),
+            PictureDocument::place($surface->across),
+            PictureDocument::light($picture->solution->moment->scene->room->reflectance($surface->face)->share->times(1.0 / People::MID_GREY)),
+            (float) sprintf('%.4g', $picture->shineOf($surface->face)),
+            Surface::places(),
+            $flash,
+        );
+    }
+}

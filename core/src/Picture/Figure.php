@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Picture;
+
+use Kaddle\Core\Flash\LitSurfaces;
+use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Room\Direction;
+use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\Vector;
+
+/**
+ * A paper cut-out that faces the camera, with the light of a full pop on it.
+ *
+ * @see docs/physics.md, “The picture to expect”
+ */
+final readonly class Figure
+{
+    /** m over the face to the top of the head, and across the shoulders. */
+    public const CROWN = 0.12;
+    public const SHOULDERS = 0.46;
+
+    private function __construct(
+        public FigureKind $kind,
+        /** Whether the picture is of it. */
+        public bool $isOfGroup,
+        /** The face, or the middle of what is set up, m. */
+        public Vector $at,
+        /** What it sends back over mid-grey: what is worn, and the face. */
+        public float $cloth,
+        public float $face,
+        /** The room’s light on it over that on what is behind the people. */
+        public float $room,
+        /** Luminous exposure towards the camera, lx·s. */
+        public Rgb $front,
+        /** From the sides that the camera sees and from above and below, over that. */
+        public float $left,
+        public float $right,
+        public float $above,
+        public float $below,
+    ) {}
+
+    /** @param LitSurfaces|null $lit null for a flash that is off */
+    public static function at(FigureKind $kind, bool $isOfGroup, Vector $place, float $cloth, float $face, float $room, ?LitSurfaces $lit): self
+    {
+        $front = self::towards($lit, $place, Vector::of(-1.0, 0.0, 0.0));
+        $over = static fn(float $x, float $y, float $z): float => self::towards($lit, $place, Vector::of($x, $y, $z))->luminance() / max(1e-9, $front->luminance());
+
+        return new self($kind, $isOfGroup, $place, $cloth, $face, $room, $front, $over(0.0, 1.0, 0.0), $over(0.0, -1.0, 0.0), $over(0.0, 0.0, 1.0), $over(0.0, 0.0, -1.0));
+    }
+
+    private static function towards(?LitSurfaces $lit, Vector $place, Vector $way): Rgb
+    {
+        return $lit === null ? Rgb::grey(0.0) : $lit->at(Probe::at($place, Direction::along($way)));
+    }
+}

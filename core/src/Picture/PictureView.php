@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Picture;
+
+use Kaddle\Core\Colour\LightColour;
+use Kaddle\Core\Flash\FlashInRoom;
+use Kaddle\Core\Flash\LitSurfaces;
+use Kaddle\Core\Meter\FrameLight;
+use Kaddle\Core\Motion\BackdropLamp;
+use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\People;
+use Kaddle\Core\Quantity\ExposureValue;
+use Kaddle\Core\Quantity\Kelvin;
+use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Finish;
+use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\Vector;
+use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Solve\Solution;
+
+/**
+ * Start here for the picture that a solved moment gives: what stands where in it, and the light of room and flash on it as two layers, each
+ * over what its own level is told by, so that a click of a setting is one factor of each.
+ *
+ * @see docs/physics.md, “The picture to expect”
+ */
+final readonly class PictureView
+{
+    /** What the paper of a face sends back over mid-grey: two thirds of a stop more. */
+    public const FACE = 1.587;
+
+    /** Figures that are drawn at the most. */
+    private const MOST_FIGURES = 24;
+
+    /** m from one guest behind to the next, and from table to table; how many of what stands there are drawn. */
+    private const APART = 0.8;
+    private const TABLES_APART = 2.2;
+    private const GUESTS = 5;
+    private const PLAYERS = 3;
+    private const TABLES = 3;
+
+    /** m that what stands behind keeps from the wall; height of flowers on a table, and of somebody’s face. */
+    private const CLEAR = 0.3;
+    private const FLOWERS = 0.9;
+    private const STANDING = 1.6;
+
+    /** m of a window, from the floor to its sill and to the ceiling, and its height at the most. */
+    private const SILL = 0.9;
+    private const LINTEL = 0.2;
+    private const TALLEST = 2.4;
+
+    /**
+     * @param list<Surface> $surfaces
+     * @param list<list<Rgb>> $light of a full pop on each of them, lx·s
+     * @param list<Figure> $figures the farthest first
+     * @param list<Shiner> $shiners
+     */
+    private function __construct(
+        public Solution $solution,
+        public Camera $camera,
+        public array $surfaces,
+        public array $light,
+        public array $figures,
+        public array $shiners,
+        /** m to what is focused on. */
+        public float $focus,
+        private ?LitSurfaces $lit,
+    ) {}
+
+    public static function of(Solution $solution, View $view): self
+    {
+        $moment = $solution->moment;
+        $scene = $moment->scene;
+        $camera = Camera::of($moment, $view);
+        $best = $solution->best;
+        $lit = $best->isOff() ? null : FlashInRoom::of($scene->room)->lit($moment->head($scene, $best->light->aim));
+        $surfaces = array_values(array_filter(Surface::all($scene->room), static fn(Surface $s): bool => $s->isBefore($camera)));
+        $figures = [...self::behind($moment, $lit), ...self::people($moment, $camera, $lit)];
+        usort($figures, static fn(Figure $a, Figure $b): int => $camera->depthOf($b->at) <=> $camera->depthOf($a->at));
+
+        return new self(
+            $solution,
+            $camera,
+            $surfaces,
+            $lit === null ? [] : array_map(static fn(Surface $s): array => $s->light($scene->room, $lit), $surfaces),
+            $figures,
+            [...self::windows($moment), ...array_map(static fn(BackdropLamp $l): Shiner => self::lamp($moment, $l), $moment->drag->lamps)],
+            $moment->focusForGroup()->metres,
+            $lit,
+        );
+    }
+
+    /** Light of the flash over that on the face. */
+    public function overFace(Rgb $light): Rgb
+    {
+        return $light->times(1.0 / max(1e-9, $this->solution->best->light->onFace()));
+    }
+
+    /**
+     * Width of the blur at an aperture of f/1, in widths of the picture: over the f-number it is that of the aperture in use.
+     *
+     * Thin lens: f²·|d − s| / (d·(s − f)) on the frame.
+     *
+     * @param float $depth m from the lens, above 0
+     */
+    public function blur(float $depth): float
+    {
+        $f = $this->solution->moment->optics->metres();
+        $width = $this->camera->aspect > 1.0 ? $this->solution->moment->optics->frameWidth() / $this->camera->aspect : $this->solution->moment->optics->frameWidth();
+
+        return $f ** 2 * abs($depth - $this->focus) / ($depth * max(1e-3, $this->focus - $f)) / $width;
+    }
+
+    /** Of a light, as the body is set, at the same luminance. */
+    public function seen(?LightColour $light): Rgb
+    {
+        $seen = $light === null ? Rgb::grey(1.0) : $light->light()->over($this->solution->moment->balance()->light());
+
+        return $seen->times(1.0 / $seen->luminance());
+    }
+
+    /** What an open face shows over the room's own light: the sky, or the dark. */
+    public function shineOf(Face $face): float
+    {
+        $moment = $this->solution->moment;
+        $isOpen = $moment->scene->room->reflectance($face)->share->luminance() <= Finish::Open->reflectance()->share->luminance();
+
+        return !$isOpen || $moment->outdoors === null ? 0.0 : 2.0 ** ($moment->outdoors->ev - $moment->glow->ev + FrameLight::SKY);
+    }
+
+    /** @return list<NamedSpot> those that lie in the picture */
+    public function spots(): array
+    {
+        $moment = $this->solution->moment;
+        $scene = $moment->scene;
+        [$x, $y] = [$scene->face->x, $scene->face->y];
+        $spots = [new NamedSpot('Face', $scene->face, self::FACE * $moment->onFace->light()->lux / $moment->glow->light()->lux, $this->lit === null ? 0.0 : self::FACE)];
+        foreach ([
+            'Wall behind' => [Face::Far, Vector::of($scene->room->length, $y, $scene->face->z)],
+            'Ceiling over them' => [Face::Ceiling, Vector::of($x, $y, $scene->room->ceilingOver($x, $y))],
+            'Floor before them' => [Face::Floor, Vector::of(max($scene->camera->x, $x - 0.5), $y, 0.0)],
+        ] as $name => [$face, $at]) {
+            $tone = $scene->room->reflectance($face)->share->luminance() / People::MID_GREY;
+            $flash = $this->lit === null ? 0.0 : $this->overFace($this->lit->at(Probe::at($at, $face->inward())))->luminance();
+            $spots[] = new NamedSpot($name, $at, $tone + $this->shineOf($face), $tone * $flash);
+        }
+        foreach ($this->shiners as $shiner) {
+            $spots[] = new NamedSpot($shiner->name, $shiner->at, 2.0 ** ($shiner->level->ev - $moment->glow->ev), 0.0);
+        }
+
+        return array_values(array_filter($spots, function (NamedSpot $spot): bool {
+            $point = $this->camera->project($spot->at);
+
+            return $point !== null && $this->camera->shows($point);
+        }));
+    }
+
+    /**
+     * Row by row, the first face in the middle of the first; those behind stand in the gaps.
+     *
+     * @return list<Figure>
+     */
+    private static function people(Moment $moment, Camera $camera, ?LitSurfaces $lit): array
+    {
+        [$people, $scene] = [$moment->people, $moment->scene];
+        $inRow = (int) ceil($people->count / $people->rows);
+        $apart = $people->across() / $inRow;
+        $figures = [];
+        for ($i = 0; $i < $people->count && count($figures) < self::MOST_FIGURES; ++$i) {
+            $row = intdiv($i, $inRow);
+            // Outwards from the middle, to the right and to the left in turn.
+            $place = $i % $inRow;
+            $aside = $apart * (intdiv($place + 1, 2) * ($place % 2 === 1 ? 1 : -1) + ($row % 2) / 2.0);
+            $back = $people->rows > 1 ? $people->depth * $row / ($people->rows - 1) : 0.0;
+            $at = Vector::of(min($scene->room->length - self::CLEAR / 2.0, $scene->face->x + $back), self::within($scene->face->y - $aside, $scene->room->width), $scene->face->z);
+            $figures[] = Figure::at(FigureKind::Person, true, $at, $people->clothing->tone(), self::FACE, $moment->onFace->light()->lux / $moment->glow->light()->lux, $lit);
+        }
+
+        return $figures;
+    }
+
+    /** @return list<Figure> */
+    private static function behind(Moment $moment, ?LitSurfaces $lit): array
+    {
+        [$people, $scene] = [$moment->people, $moment->scene];
+        [$kind, $count, $height] = match ($people->behind) {
+            Behind::Guests => [FigureKind::Person, self::GUESTS, self::STANDING],
+            Behind::Band => [FigureKind::Person, self::PLAYERS, self::STANDING + 0.3],
+            Behind::Decor => [FigureKind::Decor, self::TABLES, self::FLOWERS],
+            Behind::Window, Behind::Wall, Behind::DarkHall => [FigureKind::Decor, 0, 0.0],
+        };
+        $x = $scene->face->x + $people->depth + min($people->behind->distance(), 1e3);
+        $figures = [];
+        for ($i = 0; $i < $count && $x < $scene->room->length - self::CLEAR; ++$i) {
+            $y = $scene->face->y + ($i - ($count - 1) / 2.0 + 0.3) * ($kind === FigureKind::Person ? self::APART : self::TABLES_APART);
+            if ($y > self::CLEAR && $y < $scene->room->width - self::CLEAR) {
+                $at = Vector::of($x, $y, min($height, $scene->room->ceilingOver($x, $y) - Figure::CROWN - self::CLEAR / 2.0));
+                $figures[] = Figure::at($kind, false, $at, $people->behind->tone(), self::FACE, 1.0, $lit);
+            }
+        }
+
+        return $figures;
+    }
+
+    private static function within(float $y, float $width): float
+    {
+        return max(self::CLEAR / 2.0, min($width - self::CLEAR / 2.0, $y));
+    }
+
+    /** @return list<Shiner> on both sides of the people, as much of the picture as is said or usual */
+    private static function windows(Moment $moment): array
+    {
+        [$people, $scene] = [$moment->people, $moment->scene];
+        if ($people->behind !== Behind::Window) {
+            return [];
+        }
+        $reach = $scene->room->length - $scene->camera->x;
+        $height = max(0.3, min(self::TALLEST, $scene->room->height - self::SILL - self::LINTEL));
+        $seen = $reach * $moment->optics->frameWidth() / $moment->optics->metres();
+        $width = min(0.45 * $scene->room->width, ($people->shining->share ?? Behind::Window->shiningShare()) * $seen * $seen / 1.5 / $height / 2.0);
+        $level = $people->shining->level ?? ($moment->outdoors === null ? $moment->glow : self::brighter($moment->outdoors, FrameLight::SKY));
+
+        return array_map(static fn(float $side): Shiner => new Shiner(
+            'Window',
+            Vector::of($scene->room->length, $scene->face->y + $side * ($width / 2.0 + 0.02 * $scene->room->width + 0.15), self::SILL + $height / 2.0),
+            $width,
+            $height,
+            $level,
+            Kelvin::of(6500.0),
+        ), [1.0, -1.0]);
+    }
+
+    private static function brighter(ExposureValue $level, float $stops): ExposureValue
+    {
+        return ExposureValue::atIso100(ExposureValue::range()->nearest($level->ev + $stops));
+    }
+
+    private static function lamp(Moment $moment, BackdropLamp $lamp): Shiner
+    {
+        $camera = $moment->scene->camera;
+
+        return new Shiner('Lamp', Vector::of($camera->x + $lamp->away, $camera->y - $lamp->across, $camera->z + $lamp->up), $lamp->size, null, $lamp->level, $lamp->colour);
+    }
+}

@@ -1,0 +1,82 @@
+/*
+ * How fast the picture to expect follows a hand:
+ *
+ *   bin/start                # in another terminal
+ *   npm run bench:page -- picture
+ *
+ * On the demo's supper: from a click of a setting, and from another place of the subject, to the first frame in which the picture is another;
+ * and the route of a picture against one that answers nothing, in turns. Stores nothing.
+ */
+import { test, type Locator, type Page } from '@playwright/test';
+import { signIn } from '../support';
+
+const ROUNDS = 40;
+
+test('a click of a setting, and another place', async ({ page }) => {
+  await page.addInitScript(() => {
+    localStorage.setItem('kaddle-stage', 'picture');
+    const send = window.fetch.bind(window);
+    window.fetch = (input, init) => (init?.method === 'PUT' ? Promise.reject(new TypeError('not stored')) : send(input, init));
+  });
+  page.on('dialog', (dialog) => void dialog.accept());
+  await signIn(page, 'demo@kaddle.example', 'ropewalk-evening');
+  await page.getByRole('link', { name: /Wedding of Runa/ }).click();
+  await page.getByRole('link', { name: /Supper/ }).first().click();
+  await page.getByRole('img', { name: /^The picture to expect/ }).waitFor();
+  console.log(`a wish for the room, to the painted frame: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Wish for the room' }), (i) => String((i % 8) / 2 + 0.5)))}`);
+  console.log(`another place of the subject, to the painted frame: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Subject distance' }), (i) => (3 + (i % 20) / 10).toFixed(1)))}`);
+  await weigh(page);
+});
+
+/** ms from a new value to the first frame in which the picture has other pixels. */
+async function change(page: Page, box: Locator, value: (round: number) => string): Promise<readonly number[]> {
+  const times: number[] = [];
+  for (let i = 0; i < ROUNDS; i++) {
+    times.push(
+      await box.evaluate(async (element: HTMLInputElement, next) => {
+        const canvas = document.querySelector<HTMLCanvasElement>('canvas[aria-label^="The picture"]');
+        if (canvas === null) throw new Error('no picture');
+        // A few pixels of faces and walls tell one picture from another.
+        const seen = () => [0.1, 0.3, 0.5, 0.7, 0.9].flatMap((x) => [...(canvas.getContext('2d')?.getImageData(Math.floor(x * canvas.width), Math.floor(0.4 * canvas.height), 1, 1).data ?? [])]).join();
+        const before = seen();
+        const start = performance.now();
+        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(element, next);
+        element.dispatchEvent(new Event('input', { bubbles: true }));
+        return new Promise<number>((resolve) => {
+          const frame = () => {
+            if (seen() === before && performance.now() - start < 2000) requestAnimationFrame(frame);
+            else setTimeout(() => { resolve(performance.now() - start); }, 0);
+          };
+          requestAnimationFrame(frame);
+        });
+      }, value(i)),
+    );
+    await page.waitForTimeout(300);
+  }
+  return times.sort((a, b) => a - b);
+}
+
+async function weigh(page: Page): Promise<void> {
+  const asked = page.waitForRequest((request) => request.url().endsWith('/picture'));
+  await page.getByRole('textbox', { name: 'Subject distance' }).fill('3.3');
+  const draft = (await asked).postData() ?? '';
+  const [picture = [], empty = []] = await page.evaluate(async (body) => {
+    const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+    const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+    const times: [number[], number[]] = [[], []];
+    for (let i = 0; i < 100; i++) {
+      for (const [which, url, init] of [[0, `${location.pathname}/picture`, { method: 'POST', headers, body }], [1, '/alive', { headers }]] as const) {
+        const start = performance.now();
+        await (await fetch(url, init)).text();
+        times[which].push(performance.now() - start);
+      }
+    }
+    return times.map((list) => list.sort((a, b) => a - b));
+  }, draft);
+  console.log(`the picture as the server answers it: ${percentiles(picture)}; a route that answers nothing: ${percentiles(empty)}`);
+}
+
+function percentiles(times: readonly number[]): string {
+  const at = (share: number) => (times[Math.min(times.length - 1, Math.floor(share * times.length))] ?? NaN).toFixed(1);
+  return `median ${at(0.5)} ms, 95 % ${at(0.95)} ms`;
+}

@@ -1,0 +1,196 @@
+import { memo, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
+import { useWidth } from '@/charts/useWidth';
+import { signed } from '@/lib/format';
+import { saveStill, STILL_WIDTH } from '@/lib/still';
+import { fields, viewFields, type LevelsDocument, type MomentDraft, type PictureDocument, type SolutionDocument, type ViewDraft } from '@/types/generated';
+import { Button } from '@/ui/Button';
+import { Fold } from '@/ui/Fold';
+import { NumberField } from '@/ui/NumberField';
+import type { Asking } from '../session/asking';
+import type { Editing } from '../session/editing';
+import { Tones } from './Tones';
+import { develop, lightOf, paint, toneTable, type Factors, type Histogram, type Layers, type ToneTable } from './painter';
+import { usePicture } from './usePicture';
+
+interface Props extends Editing {
+  readonly asking: Asking;
+  readonly solution: SolutionDocument;
+}
+
+/** px that a picture is reckoned wide at the most: more shows nothing new and takes longer than a frame of the screen. */
+const MOST = 560;
+
+const LEVEL: ViewDraft = { tilt: 0, turn: 0, upright: false };
+
+/** What the camera will see at these settings. */
+export function PicturePart({ asking, solution, draft, faults, onChange }: Props) {
+  const [view, setView] = useState(LEVEL);
+  const { picture, sketch, faults: refused, isOld } = usePicture(asking, draft, view);
+  const [box, width] = useWidth();
+  const factors = useMemo(() => factorsOf(solution.levels), [solution.levels]);
+  const settings = `${solution.shutter.label}${solution.shutter.label.endsWith('s') ? '' : ' s'}, ${solution.aperture.label}, ISO ${solution.iso.label}, flash ${solution.output.label}`;
+  return (
+    <section aria-labelledby="picture" className="grid gap-3">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 id="picture" className="text-lg">
+          The picture to expect
+        </h2>
+        <p className="text-sm text-faint">A drawing of light, not a photograph.</p>
+      </div>
+      <div ref={box} aria-busy={isOld}>
+        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} isOld={isOld} />}
+      </div>
+      <Fold title="Hold the camera otherwise" level="h3" forced={Object.keys(refused).length > 0}>
+        <div className="grid gap-3 sm:grid-cols-3">
+          <NumberField field={viewFields.tilt} travel="step" value={view.tilt} error={refused['view.tilt']} onChange={(tilt) => { setView({ ...view, tilt }); }} />
+          <NumberField field={viewFields.turn} travel="step" value={view.turn} error={refused['view.turn']} onChange={(turn) => { setView({ ...view, turn }); }} />
+          <NumberField field={fields['focalLength']} travel="factor" value={draft.focalLength} error={faults['focalLength']} onChange={(focalLength) => { onChange((before: MomentDraft) => ({ ...before, focalLength })); }} />
+        </div>
+        <p className="flex flex-wrap gap-2">
+          <Button aria-pressed={view.upright} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { setView({ ...view, upright: !view.upright }); }}>
+            Upright
+          </Button>
+          <Button look="quiet" onClick={() => { setView(LEVEL); }}>
+            As usual
+          </Button>
+        </p>
+      </Fold>
+    </section>
+  );
+}
+
+/** How far each layer is from where it is told. */
+function factorsOf({ room, faceFlash }: LevelsDocument): Factors {
+  return { room: room === null ? 0 : 2 ** room, flash: faceFlash === null ? 0 : 2 ** faceFlash };
+}
+
+interface ShownProps {
+  /** What is told of it, and what is painted. */
+  readonly picture: PictureDocument;
+  readonly sketch: PictureDocument;
+  readonly width: number;
+  readonly factors: Factors;
+  readonly settings: string;
+  readonly isOld: boolean;
+}
+
+/** Painted anew with its geometry; a change of levels only adds its layers up again. */
+const Shown = memo(function Shown({ picture, sketch, width, factors, settings, isOld }: ShownProps) {
+  const [showsLost, setShowsLost] = useState(false);
+  const [at, setAt] = useState<{ readonly x: number; readonly y: number } | null>(null);
+  const [histogram, setHistogram] = useState<Histogram | null>(null);
+  const pixels = Math.min(MOST, width);
+  const layers = useMemo(() => paint(sketch, pixels, sketch.fNumber), [sketch, pixels]);
+  const tones = useMemo(() => toneTable(sketch), [sketch]);
+  const under = at === null ? null : lightOf(layers, factors, at.x, at.y);
+  return (
+    <div className="grid gap-3">
+      <figure className="grid gap-1.5">
+        <Canvas layers={layers} factors={factors} tones={tones} showsLost={showsLost} label={picture.sentences.join(' ')} width={width} onPoint={setAt} onTones={setHistogram} />
+        <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
+          <span>{settings}</span>
+          <span className="text-faint" role={isOld ? 'status' : undefined}>
+            {isOld ? 'Working out the light…' : under === null ? 'Point at the picture for the level there.' : `There: ${told(under.room + under.flash)}; room ${told(under.room)}, flash ${told(under.flash)}`}
+          </span>
+        </figcaption>
+      </figure>
+      <div className="grid items-start gap-x-6 gap-y-3 md:grid-cols-2">
+        <Spots picture={picture} factors={factors} />
+        <div className="grid gap-2">
+          {histogram !== null && <Tones histogram={histogram} />}
+          <p className="flex flex-wrap gap-2">
+            <Button aria-pressed={showsLost} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { setShowsLost(!showsLost); }}>
+              Show what is lost
+            </Button>
+            <Button look="quiet" onClick={() => { save(picture, factors, tones, settings); }}>
+              Save as a picture
+            </Button>
+          </p>
+        </div>
+      </div>
+    </div>
+  );
+});
+
+interface CanvasProps {
+  readonly layers: Layers;
+  readonly factors: Factors;
+  readonly tones: ToneTable;
+  readonly showsLost: boolean;
+  readonly label: string;
+  readonly width: number;
+  readonly onPoint: (at: { readonly x: number; readonly y: number } | null) => void;
+  readonly onTones: (histogram: Histogram) => void;
+}
+
+function Canvas({ layers, factors, tones, showsLost, label, width, onPoint, onTones }: CanvasProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useLayoutEffect(() => {
+    const context = canvas.current?.getContext('2d');
+    if (context == null) return;
+    const image = context.createImageData(layers.width, layers.height);
+    onTones(develop(layers, factors, tones, showsLost, image.data));
+    context.putImageData(image, 0, 0);
+  }, [layers, factors, tones, showsLost, onTones]);
+  const point = (event: PointerEvent<HTMLCanvasElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const place = (share: number, size: number) => Math.max(0, Math.min(size - 1, Math.floor(share * size)));
+    onPoint({ x: place((event.clientX - box.left) / box.width, layers.width), y: place((event.clientY - box.top) / box.height, layers.height) });
+  };
+  return (
+    <canvas
+      ref={canvas}
+      width={layers.width}
+      height={layers.height}
+      role="img"
+      aria-label={`The picture to expect. ${label}`}
+      className="block w-full rounded-md bg-sunk"
+      style={{ maxWidth: width }}
+      onPointerMove={point}
+      onPointerDown={point}
+      onPointerLeave={() => { onPoint(null); }}
+    />
+  );
+}
+
+/** Places that have a name, split into both lights. */
+function Spots({ picture, factors }: { readonly picture: PictureDocument; readonly factors: Factors }) {
+  const named = picture.spots.filter(({ name }, i) => picture.spots.findIndex((spot) => spot.name === name) === i);
+  return (
+    <table className="w-full text-left text-sm">
+      <caption className="sr-only">Levels in the picture, in stops over mid-grey</caption>
+      <thead className="text-faint">
+        <tr>
+          {['Against mid-grey', 'Together', 'Room', 'Flash'].map((head) => (
+            <th key={head} scope="col" className="py-1 pr-3 font-medium">
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {named.map(({ name, room, flash }) => (
+          <tr key={name} className="border-t border-line">
+            <th scope="row" className="py-1 pr-3 font-normal">
+              {name}
+            </th>
+            <td className="pr-3 font-medium whitespace-nowrap">{told(room * factors.room + flash * factors.flash)}</td>
+            <td className="pr-3 whitespace-nowrap">{told(room * factors.room)}</td>
+            <td className="whitespace-nowrap">{told(flash * factors.flash)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Light over mid-grey as stops; "none" for what nobody sees. */
+function told(light: number): string {
+  return light < 2 ** -10 ? 'none' : `${signed(Math.log2(light))} stops`;
+}
+
+/** Painted larger, and sharp to the last pixel. */
+function save(picture: PictureDocument, factors: Factors, tones: ToneTable, settings: string): void {
+  const layers = paint(picture, STILL_WIDTH, picture.fNumber);
+  void saveStill({ ...layers, develop: (into) => { develop(layers, factors, tones, false, into); }, settings, file: 'picture.png' });
+}

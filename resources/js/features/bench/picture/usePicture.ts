@@ -1,0 +1,47 @@
+import { useEffect, useRef, useState } from 'react';
+import type { MomentDraft, PictureDocument, ViewDraft } from '@/types/generated';
+import type { Asking } from '../session/asking';
+
+type Faults = Readonly<Partial<Record<string, string>>>;
+
+interface Seen {
+  readonly picture: PictureDocument | null;
+  /** The last one that is to be painted otherwise than the one before: a click of most settings moves no place and no light. */
+  readonly sketch: PictureDocument | null;
+  readonly faults: Faults;
+  /** What it is of; null for nothing yet, and where the last could not be had. */
+  readonly of: readonly [MomentDraft, ViewDraft] | null;
+}
+
+/** The newest picture of a draft, and whether a newer one is still to come; one request is under way at most, and only the newest draft waits. */
+export function usePicture(asking: Asking, draft: MomentDraft, view: ViewDraft): { readonly picture: PictureDocument | null; readonly sketch: PictureDocument | null; readonly faults: Faults; readonly isOld: boolean } {
+  const [{ picture, sketch, faults, of }, setSeen] = useState<Seen>({ picture: null, sketch: null, faults: {}, of: null });
+  const waits = useRef<(() => void) | null>(null);
+  const isAsking = useRef(false);
+  useEffect(() => {
+    const ask = () => {
+      isAsking.current = true;
+      void asking.picture(draft, view).then((answer) => {
+        isAsking.current = false;
+        setSeen((before) => ({
+          picture: answer.kind === 'answered' ? answer.value : before.picture,
+          sketch: answer.kind === 'answered' && !areAlike(answer.value, before.sketch) ? answer.value : before.sketch,
+          faults: answer.kind === 'refused' ? answer.faults : {},
+          of: answer.kind === 'answered' ? [draft, view] : null,
+        }));
+        const next = waits.current;
+        waits.current = null;
+        next?.();
+      });
+    };
+    if (isAsking.current) waits.current = ask;
+    else ask();
+  }, [asking, draft, view]);
+  return { picture, sketch, faults, isOld: of === null || of[0] !== draft || of[1] !== view };
+}
+
+/** Whether nothing that is painted differs. */
+function areAlike(picture: PictureDocument, other: PictureDocument | null): boolean {
+  const painted = (of: PictureDocument) => JSON.stringify({ ...of, sentences: [], spots: [] });
+  return other !== null && painted(picture) === painted(other);
+}

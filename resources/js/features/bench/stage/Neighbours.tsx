@@ -1,0 +1,51 @@
+import { Link, router } from '@inertiajs/react';
+import { useEffect } from 'react';
+import type { MomentLink, NeighboursData } from '@/types/generated';
+
+/** To the moment before and after, by hand or by the keys that look their way. */
+export function Neighbours({ neighbours: { place, all, before, after } }: { readonly neighbours: NeighboursData }) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement || event.target instanceof HTMLSelectElement;
+      const next = event.key === '[' ? before : event.key === ']' ? after : null;
+      if (!typing && next !== null) router.visit(addressOf(next));
+    };
+    addEventListener('keydown', onKey);
+    return () => {
+      removeEventListener('keydown', onKey);
+    };
+  }, [before, after]);
+  return (
+    <nav aria-label="Moments of the night" className="flex items-center gap-1 text-sm">
+      <Step to={before} sign="←" said="Moment before" shortcut="[" />
+      <span className="whitespace-nowrap text-faint">
+        {place} of {all}
+      </span>
+      <Step to={after} sign="→" said="Moment after" shortcut="]" />
+    </nav>
+  );
+}
+
+interface StepProps {
+  readonly to: MomentLink | null;
+  readonly sign: string;
+  readonly said: string;
+  readonly shortcut: string;
+}
+
+function Step({ to, sign, said, shortcut }: StepProps) {
+  const look = 'flex size-10 items-center justify-center rounded-md';
+  return to === null ? (
+    <span aria-hidden className={`${look} text-line`}>
+      {sign}
+    </span>
+  ) : (
+    <Link href={addressOf(to)} aria-label={`${said}: ${to.name}`} title={`${to.name} (key ${shortcut})`} className={`${look} hover:bg-sunk`}>
+      {sign}
+    </Link>
+  );
+}
+
+function addressOf({ id }: MomentLink): string {
+  return `/moments/${id}`;
+}
