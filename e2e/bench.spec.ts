@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, saved, settings, signIn, startNight, stranger, test, toTimetable } from './support';
+import { expectAccessible, expectNoSidewaysScroll, saved, settings, show, signIn, startNight, stranger, test, toTimetable } from './support';
 
 test('from a new night to settings, saved through reload and a new sign-in', async ({ page, browser, person }) => {
   await startNight(page, 'Silver wedding');
@@ -192,6 +192,7 @@ test('a kind of room to start from changes size and finishes at once', async ({ 
   await expect(page.getByRole('textbox', { name: 'Ceiling height' })).toHaveValue('4');
   await expect(page.getByLabel('Ceiling finish')).toHaveValue('dark-timber');
   expect(await settings(page)).not.toEqual(before);
+  await show(page, 'Costs');
   await expect(page.getByRole('heading', { name: 'What a change costs' })).toBeVisible();
   await expectAccessible(page);
 });

@@ -1,12 +1,11 @@
 import { expect } from '@playwright/test';
 import { codeOf } from '../resources/js/features/bench/drag/painter';
 import type { DragData } from '../resources/js/types/generated';
-import { expectAccessible, saved, startNight, test } from './support';
+import { expectAccessible, saved, show, startNight, test } from './support';
 
 test('what moves is told, a curtain is advised, and a look that is asked for is used and taken back, by keyboard alone', async ({ page }) => {
   await startNight(page, 'Dragged shutter');
-  await page.getByRole('button', { name: /^Drag:/ }).focus();
-  await page.keyboard.press('Enter');
+  await show(page, 'Drag');
   await page.getByRole('combobox', { name: 'Movement' }).selectOption('dance');
   await page.getByRole('textbox', { name: 'Time by hand' }).fill('0.5');
   await expect(page.getByText('in 0.5 s by hand', { exact: false }).first()).toBeVisible();
@@ -37,7 +36,7 @@ test('what moves is told, a curtain is advised, and a look that is asked for is 
 test('a lamp’s trail is painted as long and as bright as it is reckoned', async ({ page }) => {
   await startNight(page, 'Painted');
   const told = page.waitForResponse((response) => response.url().endsWith('/drag') && (response.request().postData() ?? '').includes('"speedAcross":-3'));
-  await page.getByRole('button', { name: /^Drag:/ }).click();
+  await show(page, 'Drag');
   await page.getByRole('textbox', { name: 'Time by hand' }).fill('0.25');
   await page.getByRole('button', { name: /^Lamps behind/ }).click();
   await page.getByRole('button', { name: 'Add a lamp' }).click();
@@ -79,7 +78,7 @@ test('where motion is not wanted the exposure stands in five stages, and fits a 
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await startNight(page, 'In stages');
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.getByRole('button', { name: /^Drag:/ }).click();
+  await show(page, 'Drag');
   const stages = page.getByRole('group', { name: 'Stages of the exposure' }).getByRole('button');
   await expect(stages).toHaveCount(5);
   await stages.first().click();

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { expectAccessible, saved, settings, startNight, test } from './support';
+import { expectAccessible, saved, settings, show, startNight, test } from './support';
 
 /** Chooses what is fitted, and waits for the answer. */
 async function fit(page: Page, label: string, name: string): Promise<void> {
@@ -65,6 +65,7 @@ test('high-speed sync opens the fast shutters where the room is too bright, and 
 
 test('what is dialled in already is told, and what the unit must make up for', async ({ page }) => {
   await startNight(page, 'Dialled in');
+  await show(page, 'Meter');
   const planned = page.getByRole('heading', { name: 'Who sets the output' });
   await expect(planned).toBeVisible();
   const body = page.getByRole('textbox', { name: 'Flash compensation on the body' });
@@ -83,7 +84,8 @@ test('a picture is taken without flash, and with it again', async ({ page }) => 
   await expect(page.getByTestId('Head')).toHaveText('Off');
   await expect(page.getByText(/The flash is off: the room alone lights the face/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Ways to point the head' })).toBeHidden();
-  await expect(page.getByRole('heading', { name: 'Who sets the output' })).toBeHidden();
+  await show(page, 'Meter');
+  await expect(page.getByText('The flash is off: nobody has to set its output.')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('radio', { name: 'With flash' }).click();
   await expect(page.getByTestId('Flash output')).not.toHaveText('off');

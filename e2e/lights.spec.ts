@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, saved, settings, startNight, test } from './support';
+import { expectAccessible, expectNoSidewaysScroll, saved, settings, show, startNight, test } from './support';
 
 test('face and background are told apart, one of them is held, and a wish for the colour sets the white balance', async ({ page }) => {
   await startNight(page, 'Two lights');
@@ -16,6 +16,7 @@ test('face and background are told apart, one of them is held, and a wish for th
   await expect(page.getByText(/^Hold the background, open the face: /)).toBeVisible();
   expect((await settings(page)).iso).not.toBe(opened['iso']);
 
+  await show(page, 'Colour');
   const colour = page.getByRole('region', { name: 'Colour' });
   await colour.getByRole('textbox', { name: 'Colour of the room’s light' }).fill('2700');
   await expect(colour.getByText('2700 K, 370 mired')).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { expectAccessible, saved, settings, startNight, test } from './support';
+import { expectAccessible, saved, settings, show, startNight, test } from './support';
 
 test('a control is held and turned by click, and the others follow', async ({ page }) => {
   await startNight(page, 'Held');
@@ -28,6 +28,7 @@ test('a control is held and turned by click, and the others follow', async ({ pa
 
 test('the schools stand side by side, with what a change does to each', async ({ page }) => {
   await startNight(page, 'Schools');
+  await show(page, 'Meter');
   await expect(page.getByRole('heading', { name: 'Who sets the output' })).toBeVisible();
   const planned = page.getByRole('row', { name: /as planned/ });
   await expect(planned).toBeVisible();
@@ -85,9 +86,12 @@ test('where the room is too bright for sync speed, a filter is offered with its 
 test('settings are pinned side by side, set again and taken off', async ({ page }) => {
   await startNight(page, 'Pinned');
   const before = await settings(page);
+  await show(page, 'Side by side');
   await page.getByRole('button', { name: 'Pin these settings' }).click();
   await expect(page.getByText('nothing to turn')).toBeVisible();
+  await show(page, 'Meter');
   await page.getByRole('group', { name: 'ISO against batteries' }).getByRole('button').last().click();
+  await show(page, 'Side by side');
   await expect(page.getByText(/From now:.*ISO \d+ down/)).toBeVisible();
   await expectAccessible(page);
   await page.reload();

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, saved, settings, startNight, test } from './support';
+import { expectAccessible, expectNoSidewaysScroll, saved, settings, show, startNight, test } from './support';
 
 interface Seen {
   readonly surfaces: readonly unknown[];
@@ -27,7 +27,7 @@ async function painted(page: Page, { across, up }: { readonly across: number; re
 test('the picture to expect is painted as the engine tells it, and follows settings and camera', async ({ page }) => {
   await startNight(page, 'A picture');
   const asked = page.waitForResponse((response) => response.url().endsWith('/picture'));
-  await page.getByRole('radio', { name: 'Picture to expect' }).press('Enter');
+  await show(page, 'Picture');
   const picture = (await (await asked).json()) as Seen;
   const canvas = page.getByRole('img', { name: /^The picture to expect\. Face: / });
   await expect(canvas).toBeVisible();
@@ -60,6 +60,14 @@ test('the picture to expect is painted as the engine tells it, and follows setti
   await expectAccessible(page);
   await saved(page);
   await page.reload();
+  await expect(canvas).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('1');
+  await expect(page.getByRole('img', { name: /^Section of the room/ })).toBeVisible();
+  await page.keyboard.press('2');
   await expect(canvas).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await expectNoSidewaysScroll(page);

@@ -133,3 +133,8 @@ export async function expectNoSidewaysScroll(page: Page): Promise<void> {
   const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
   expect(over, page.url()).toBeLessThanOrEqual(0);
 }
+
+/** Shows a view on the stage of the bench. */
+export async function show(page: Page, view: 'Room' | 'Picture' | 'Drag' | 'Costs' | 'Meter' | 'Colour' | 'Side by side'): Promise<void> {
+  await page.getByRole('radio', { name: view, exact: true }).press('Enter');
+}

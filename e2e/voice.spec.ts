@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, register, saved, settings, startNight, stranger, test, toTimetable } from './support';
+import { expectAccessible, expectNoSidewaysScroll, register, saved, settings, show, startNight, stranger, test, toTimetable } from './support';
 
 const METRES = /(?<![\w.])\d+(\.\d+)? ?m\b(?! ?[²³])/;
 const FEET = /\d ?(ft|in)\b(?! (the|a|this|your)\b)/;
@@ -63,6 +63,10 @@ test('an account is told feet and the 12-hour clock on every page, or metres and
     await expect(page.getByText('is being reckoned')).toHaveCount(0, { timeout: 60_000 });
     await expectOnly(page, others);
     await page.goto(moment);
+    for (const view of ['Drag', 'Meter', 'Picture', 'Costs'] as const) {
+      await show(page, view);
+      await expectOnly(page, others);
+    }
     await expect(page.getByRole('heading', { name: 'What a change costs' })).toBeVisible();
     for (const fold of ['The whole room', 'Gear', 'Name and time']) await page.getByRole('button', { name: fold }).click();
     await settings(page);

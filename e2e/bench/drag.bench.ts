@@ -15,6 +15,7 @@ const ROUNDS = 40;
 
 test('scrubbing, and a change of what moves', async ({ page }) => {
   await page.addInitScript(() => {
+    localStorage.setItem('kaddle-stage', 'drag');
     const send = window.fetch.bind(window);
     window.fetch = (input, init) => (init?.method === 'PUT' ? Promise.reject(new TypeError('not stored')) : send(input, init));
   });

@@ -9,6 +9,8 @@ interface Props {
   /** Where this page hangs: links from the outside in. */
   readonly path?: readonly { readonly label: string; readonly href: string }[];
   readonly actions?: ReactNode;
+  /** Whether the page fills a large screen, its parts scrolling alone. */
+  readonly fills?: boolean;
   readonly children: ReactNode;
 }
 
@@ -20,10 +22,10 @@ interface Shared {
 }
 
 /** What surrounds every page. */
-export function Frame({ title, path = [], actions, children }: Props) {
+export function Frame({ title, path = [], actions, fills = false, children }: Props) {
   const { account, notice, errors } = usePage<Shared>().props;
   return (
-    <div className="flex min-h-screen flex-col">
+    <div className={`flex min-h-screen flex-col ${fills ? 'xl:h-dvh' : ''}`}>
       <Head title={title} />
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-3">
         Skip to the page
@@ -62,7 +64,7 @@ export function Frame({ title, path = [], actions, children }: Props) {
       </header>
       <Notice key={notice} sentence={notice} look="notice" />
       <Notice sentence={errors['page'] ?? null} look="alarm" />
-      <main id="main" className="flex grow flex-col">
+      <main id="main" className="flex min-h-0 grow flex-col">
         {children}
       </main>
     </div>

@@ -18,7 +18,7 @@ export function Switcher<T extends string>({ label, options, value, onChange }: 
         const chosen = options.find((option) => option.value === next);
         if (chosen !== undefined) onChange(chosen.value);
       }}
-      className="flex rounded-md border border-edge bg-raised p-0.5"
+      className="flex flex-wrap rounded-md border border-edge bg-raised p-0.5"
     >
       {options.map((option) => (
         <ToggleGroup.Item key={option.value} value={option.value} className="min-h-9 grow rounded px-2 text-sm font-medium data-[state=on]:bg-ink data-[state=on]:text-ground">

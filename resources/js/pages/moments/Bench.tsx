@@ -1,10 +1,9 @@
-import { Suspense, useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { LevelScale } from '@/charts/LevelScale';
 import { PlanView } from '@/features/bench/drawings/PlanView';
 import { Section } from '@/features/bench/drawings/Section';
 import { Aims } from '@/features/bench/advice/Aims';
 import { AnswerBar } from '@/features/bench/advice/AnswerBar';
-import { Compare } from '@/features/bench/advice/Compare';
 import { HeadInputs } from '@/features/bench/controls/HeadInputs';
 import { History, NotStored } from '@/features/bench/controls/History';
 import { Inputs } from '@/features/bench/controls/Inputs';
@@ -14,9 +13,9 @@ import { OtherHold } from '@/features/bench/advice/OtherHold';
 import { Offers } from '@/features/bench/advice/Offers';
 import { Settings } from '@/features/bench/controls/Settings';
 import { Split } from '@/features/bench/advice/Split';
-import { DragPart } from '@/features/bench/drag/DragPart';
 import { useMoves } from '@/features/bench/drawings/useMoves';
 import { useSession } from '@/features/bench/session/useSession';
+import { Keys } from '@/features/bench/stage/Keys';
 import { Neighbours } from '@/features/bench/stage/Neighbours';
 import { Stage } from '@/features/bench/stage/Stage';
 import { Verdict } from '@/features/bench/advice/Verdict';
@@ -27,8 +26,10 @@ import { keptThings, type BenchData, type HeadAim, type LocksDraft, type MomentD
 import { Frame } from '@/ui/Frame';
 import { Warnings } from '@/ui/Warnings';
 
-// These wait for an answer of their own in any case.
+// What the stage shows is fetched after the page; all but the room wait for an answer of their own in any case.
 const ColourPart = later(() => import('@/features/bench/advice/ColourPart').then((module) => module.ColourPart));
+const Compare = later(() => import('@/features/bench/advice/Compare').then((module) => module.Compare));
+const DragPart = later(() => import('@/features/bench/drag/DragPart').then((module) => module.DragPart));
 const Costs = later(() => import('@/features/bench/advice/Costs').then((module) => module.Costs));
 const PicturePart = later(() => import('@/features/bench/picture/PicturePart').then((module) => module.PicturePart));
 const WhoSets = later(() => import('@/features/bench/advice/WhoSets').then((module) => module.WhoSets));
@@ -67,9 +68,12 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
     },
     [ahead],
   );
+  const [pins, setPins] = useState(bench.pins);
   const refused = Object.keys(faults).length > 0;
+  const isOff = solution.head.aim === 'off';
   return (
     <Frame
+      fills
       title={draft.name}
       path={[
         { label: 'Nights', href: '/nights' },
@@ -77,13 +81,19 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
       ]}
       actions={<History state={state} session={session} />}
     >
-      <div className="grid grow lg:grid-cols-[20rem_1fr] lg:grid-rows-[auto_1fr] xl:grid-cols-[20rem_1fr_19rem]">
-        <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line">
-          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} isOff={solution.head.aim === 'off'} ahead={ahead} />
+      <div className="grid min-h-0 grow lg:grid-cols-[20rem_1fr] xl:grid-cols-[19rem_1fr_20rem] xl:grid-rows-[minmax(0,1fr)]">
+        <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line xl:row-span-1 xl:overflow-y-auto">
+          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} isOff={isOff} ahead={ahead} />
         </div>
-        <div className="order-1 grid min-w-0 grid-cols-1 content-start gap-4 pb-4 lg:order-2">
+        <div className="order-1 flex min-h-0 min-w-0 flex-col gap-3 lg:order-2">
           <Stage
-            beside={<Neighbours neighbours={bench.neighbours} />}
+            faults={allFaults}
+            beside={
+              <div className="flex items-center">
+                <Neighbours neighbours={bench.neighbours} />
+                <Keys />
+              </div>
+            }
             views={{
               room: (
                 <div>
@@ -91,11 +101,12 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
                   <PlanView section={solution.section} scenery={state.stored.scenery} onMove={moves} />
                 </div>
               ),
-              picture: (
-                <div className="px-4">
-                  <PicturePart asking={asking} solution={solution} draft={draft} faults={allFaults} onChange={change} />
-                </div>
-              ),
+              picture: <View><PicturePart asking={asking} solution={solution} draft={draft} faults={allFaults} onChange={change} /></View>,
+              drag: <View><DragPart asking={asking} form={dragForm} drag={drag} draft={draft} faults={allFaults} onChange={change} onWatch={watchDrag} isOff={isOff} /></View>,
+              costs: <View><Costs asking={asking} draft={draft} /></View>,
+              meter: <View>{isOff ? <p>The flash is off: nobody has to set its output.</p> : <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />}</View>,
+              colour: <View><ColourPart asking={asking} draft={draft} faults={allFaults} onChange={change} /></View>,
+              beside: <View><Compare asking={asking} draft={draft} solution={solution} pins={pins} onPins={setPins} onTake={change} /></View>,
             }}
           />
           <NotStored state={state} session={session} />
@@ -110,58 +121,41 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
             </p>
           )}
           <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} locks={draft.look.locks} faults={allFaults} onHold={hold} onNear={nearHolds} />
-          <div className="grid gap-4 px-4 empty:hidden">
+        </div>
+        <div className="@container order-3 grid min-w-0 grid-cols-1 content-start gap-5 border-t border-line p-4 xl:overflow-y-auto xl:border-t-0 xl:border-l">
+          <div className="grid gap-4 empty:hidden">
             <Verdict solution={solution} />
             <Offers offers={solution.offers} draft={draft} faults={allFaults} onChange={change} />
             <OtherHold other={solution.otherHold} draft={draft} onChange={change} />
             <GroupPart group={solution.group} />
             <LimitList solution={solution} />
           </div>
-          <div className="grid gap-2 px-4 empty:hidden">
+          <div className="grid gap-2 empty:hidden">
             <Warnings rules={bench.rules} cautions={bench.cautions} />
           </div>
-        </div>
-        <div className="order-3 grid min-w-0 grid-cols-1 content-start gap-6 py-4 lg:order-4">
-          <div className="grid grid-cols-1 gap-3 px-4">
+          <div className="grid grid-cols-1 gap-3">
             <h2 className="text-lg">What the picture will show, in stops</h2>
             <LevelScale levels={solution.levels} kept={kept} />
             <Split split={solution.split} />
           </div>
-          {solution.head.aim !== 'off' && (
-            <div className="grid grid-cols-1 gap-3 px-4">
+          {!isOff && (
+            <div className="grid grid-cols-1 gap-3">
               <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
               <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
             </div>
           )}
-          <div className="px-4">
-            <DragPart asking={asking} form={dragForm} drag={drag} draft={draft} faults={allFaults} onChange={change} onWatch={watchDrag} isOff={solution.head.aim === 'off'} />
-          </div>
-          <div className="px-4">
-            <Compare asking={asking} draft={draft} solution={solution} initial={bench.pins} onTake={change} />
-          </div>
-          <div className="px-4 empty:hidden">
-            <Suspense>
-              <ColourPart asking={asking} draft={draft} faults={allFaults} onChange={change} />
-            </Suspense>
-          </div>
-          <div className="px-4 empty:hidden">
-            <Suspense>
-              <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />
-            </Suspense>
-          </div>
-          <div className="px-4 empty:hidden">
-            <Suspense>
-              <Costs asking={asking} draft={draft} />
-            </Suspense>
-          </div>
+          <aside>
+            <Why reasons={solution.reasons} />
+          </aside>
         </div>
-        <aside className="order-4 border-t border-line p-4 lg:order-5 lg:col-span-2 xl:order-3 xl:col-span-1 xl:row-span-2 xl:border-t-0 xl:border-l">
-          <Why reasons={solution.reasons} />
-        </aside>
       </div>
       <AnswerBar solution={solution} />
     </Frame>
   );
+}
+
+function View({ children }: { readonly children: ReactNode }) {
+  return <div className="px-4 pb-4">{children}</div>;
 }
 
 function held(locks: Partial<LocksDraft>) {

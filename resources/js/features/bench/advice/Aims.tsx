@@ -31,7 +31,7 @@ interface AimProps extends Pick<Props, 'onChoose'> {
 
 const Aim = memo(function Aim({ aim, inUse, onChoose }: AimProps) {
   return (
-    <li className={`grid grid-cols-[1fr_auto] items-center gap-x-4 border-t border-line py-2 sm:grid-cols-[11rem_1fr_7.5rem] ${inUse ? 'relative before:absolute before:inset-y-0 before:-left-4 before:w-1 before:bg-ink' : ''}`}>
+    <li className={`grid grid-cols-[1fr_auto] items-center gap-x-4 border-t border-line py-2 @lg:grid-cols-[11rem_1fr_7.5rem] ${inUse ? 'relative before:absolute before:inset-y-0 before:-left-4 before:w-1 before:bg-ink' : ''}`}>
       <Button
         look="quiet"
         className="-ml-2 justify-start px-2"
@@ -42,7 +42,7 @@ const Aim = memo(function Aim({ aim, inUse, onChoose }: AimProps) {
       >
         {aim.label}
       </Button>
-      <p className="order-last col-span-2 text-sm sm:order-none sm:col-span-1">
+      <p className="order-last col-span-2 text-sm @lg:order-none @lg:col-span-1">
         {aim.leftOut && <strong>No way. </strong>}
         {aim.verdict}
         {aim.apparentSize > 0 && <span className="text-faint"> Light {Math.round(aim.apparentSize)}° wide.</span>}

@@ -10,25 +10,25 @@ interface Props {
   readonly asking: Asking;
   readonly draft: MomentDraft;
   readonly solution: SolutionDocument;
-  readonly initial: readonly PinData[];
+  readonly pins: readonly PinData[];
+  readonly onPins: (change: (before: readonly PinData[]) => readonly PinData[]) => void;
   readonly onTake: (draft: MomentDraft) => void;
 }
 
 const MOST = 3;
 
 /** Settings that are pinned, beside what is set now, with the clicks between them. */
-export function Compare({ asking, draft, solution, initial, onTake }: Props) {
-  const [pins, setPins] = useState(initial);
+export function Compare({ asking, draft, solution, pins, onPins, onTake }: Props) {
   const [trouble, setTrouble] = useState('');
   const take = <T,>(answer: Answer<T>, pinned: (value: T, before: readonly PinData[]) => readonly PinData[]) => {
-    if (answer.kind === 'answered') setPins((before) => pinned(answer.value, before));
+    if (answer.kind === 'answered') onPins((before) => pinned(answer.value, before));
     setTrouble(answer.kind === 'answered' ? '' : answer.kind === 'refused' ? (Object.values(answer.faults)[0] ?? '') : answer.sentence);
   };
   const any = pins.length > 0;
   useAsked('compare', asking, draft, any, useCallback((compared: readonly PinData[]) => {
     // What was pinned or taken off since this was asked stays so.
-    setPins((before) => before.map((pin) => compared.find(({ id }) => id === pin.id) ?? pin));
-  }, []));
+    onPins((before) => before.map((pin) => compared.find(({ id }) => id === pin.id) ?? pin));
+  }, [onPins]));
   return (
     <section aria-labelledby="compare" className="grid gap-2">
       <div className="flex flex-wrap items-center justify-between gap-3">

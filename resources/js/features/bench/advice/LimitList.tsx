@@ -16,7 +16,7 @@ export const LimitList = memo(function LimitList({ solution }: { readonly soluti
         What the lanes under the rules say <span aria-hidden className="group-data-[state=open]:hidden">▾</span>
       </Collapsible.Trigger>
       <Collapsible.Content>
-        <dl className="grid gap-x-4 gap-y-1 text-sm sm:grid-cols-[7rem_1fr]">
+        <dl className="grid gap-x-4 gap-y-1 text-sm @lg:grid-cols-[7rem_1fr]">
           {controls.map(({ name, marks }) => (
             <div key={name} className="contents">
               <dt className="font-medium">{name}</dt>

@@ -25,7 +25,7 @@ export function Offers({ offers, draft, faults, onChange }: Props) {
           const on = offer.kind === 'density' ? look.nd > 0 : look.highSpeed;
           const name = offer.kind === 'density' ? `ND ${offer.density} stops` : 'High-speed sync';
           return (
-            <li key={offer.kind} className="grid items-center gap-x-3 gap-y-1 sm:grid-cols-[11rem_1fr]">
+            <li key={offer.kind} className="grid items-center gap-x-3 gap-y-1 @lg:grid-cols-[11rem_1fr]">
               <Button aria-pressed={on} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { set(on || offer.kind !== 'density' ? 0 : offer.density, !on && offer.kind === 'high-speed'); }}>
                 {on && offer.kind === 'density' ? `ND ${look.nd} stops` : name}
               </Button>

@@ -11,7 +11,7 @@ interface Props extends Pick<Editing, 'draft' | 'onChange'> {
 export function OtherHold({ other, draft, onChange }: Props) {
   if (other === null) return null;
   return (
-    <section aria-label="Face or background" className="grid items-center gap-x-3 gap-y-1 border-l-4 border-glow bg-raised px-4 py-3 sm:grid-cols-[11rem_1fr]">
+    <section aria-label="Face or background" className="grid items-center gap-x-3 gap-y-1 border-l-4 border-glow bg-raised px-4 py-3 @lg:grid-cols-[11rem_1fr]">
       <Button onClick={() => { onChange({ ...draft, look: { ...draft.look, hold: other.hold } }); }}>{other.hold === 'face' ? 'Hold the face' : 'Hold the background'}</Button>
       <p className="text-sm">{other.sentence}</p>
     </section>

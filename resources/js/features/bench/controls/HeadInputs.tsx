@@ -49,7 +49,7 @@ export const HeadInputs = memo(function HeadInputs({ head, pointing, zoom, inUse
           }}
         />
       </div>
-      <div className="grid gap-3 empty:hidden sm:grid-cols-3">
+      <div className="grid gap-3 empty:hidden @lg:grid-cols-3">
         {head === 'by-hand' && (
           <>
             <NumberField field={fields['pointing.turn']} travel="step" value={byHand.turn} error={faults['pointing.turn']} onNear={(near) => { ahead(near.map((turn) => pointed({ ...byHand, turn }))); }} onChange={(turn) => { point({ ...byHand, turn }); }} />

@@ -1,7 +1,6 @@
-import { memo, useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo } from 'react';
 import type { Form } from '@/lib/shape';
 import type { DragDocument } from '@/types/generated';
-import { Fold } from '@/ui/Fold';
 import { Warnings } from '@/ui/Warnings';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
@@ -20,23 +19,24 @@ interface Props extends Editing {
   readonly isOff: boolean;
 }
 
-/** What a long exposure of the moment looks like, and what would change it. */
+/** What a long exposure of the moment looks like, and what would change it; asked for as long as it is shown. */
 export function DragPart({ asking, form, drag, draft, faults, onChange, onWatch, isOff }: Props) {
-  const [open, setOpen] = useState(draft.drag !== null);
-  const faulty = Object.keys(faults).some((field) => field.startsWith('drag'));
-  const watched = open || faulty;
   useEffect(() => {
-    onWatch(watched);
-  }, [onWatch, watched]);
+    onWatch(true);
+    return () => {
+      onWatch(false);
+    };
+  }, [onWatch]);
   return (
-    <Fold title="Drag: what moves while the shutter is open" starts={open ? 'open' : 'folded'} forced={faulty} onOpen={setOpen}>
-      <div className="grid gap-6">
-        {drag !== null && <Seen drag={drag} isOff={isOff} />}
-        <DragInputs form={form} drag={draft.drag} faults={faults} onChange={onChange} />
-        {drag !== null && <Figures drag={drag} />}
-        {drag !== null && <Looks asking={asking} draft={draft} looks={drag.looks} onChange={onChange} />}
-      </div>
-    </Fold>
+    <section aria-labelledby="drag" className="grid gap-4">
+      <h2 id="drag" className="text-lg">
+        Drag: what moves while the shutter is open
+      </h2>
+      {drag !== null && <Seen drag={drag} isOff={isOff} />}
+      <DragInputs form={form} drag={draft.drag} faults={faults} onChange={onChange} />
+      {drag !== null && <Figures drag={drag} />}
+      {drag !== null && <Looks asking={asking} draft={draft} looks={drag.looks} onChange={onChange} />}
+    </section>
   );
 }
 
@@ -47,6 +47,7 @@ const Seen = memo(function Seen({ drag, isOff }: { readonly drag: DragDocument; 
   return (
     <div className="grid gap-5">
       <p className="text-lg">{drag.ghost.sentence}</p>
+      <DragPicture picture={picture} curtains={drag.curtains} chosen={drag.curtain} seconds={drag.seconds} settings={drag.settings} />
       {drag.cautions.length > 0 && (
         <div className="grid gap-2">
           <Warnings rules={[]} cautions={drag.cautions} />
@@ -62,7 +63,6 @@ const Seen = memo(function Seen({ drag, isOff }: { readonly drag: DragDocument; 
           </ul>
         </div>
       )}
-      <DragPicture picture={picture} curtains={drag.curtains} chosen={drag.curtain} seconds={drag.seconds} settings={drag.settings} />
       <section aria-label="Curtains" className="grid gap-2">
         <h3 className="font-semibold">Which curtain</h3>
         <p>{drag.advice}</p>

@@ -1,4 +1,4 @@
-import { memo, useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from 'react';
+import { memo, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, type PointerEvent } from 'react';
 import { useWidth } from '@/charts/useWidth';
 import { signed } from '@/lib/format';
 import { saveStill, STILL_WIDTH } from '@/lib/still';
@@ -85,18 +85,17 @@ const Shown = memo(function Shown({ picture, sketch, width, factors, settings, i
   const under = at === null ? null : lightOf(layers, factors, at.x, at.y);
   return (
     <div className="grid gap-3">
-      <figure className="grid gap-1.5">
-        <Canvas layers={layers} factors={factors} tones={tones} showsLost={showsLost} label={picture.sentences.join(' ')} width={width} onPoint={setAt} onTones={setHistogram} />
-        <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
-          <span>{settings}</span>
-          <span className="text-faint" role={isOld ? 'status' : undefined}>
-            {isOld ? 'Working out the light…' : under === null ? 'Point at the picture for the level there.' : `There: ${told(under.room + under.flash)}; room ${told(under.room)}, flash ${told(under.flash)}`}
-          </span>
-        </figcaption>
-      </figure>
-      <div className="grid items-start gap-x-6 gap-y-3 md:grid-cols-2">
-        <Spots picture={picture} factors={factors} />
-        <div className="grid gap-2">
+      <div className="flex flex-col gap-3 xl:flex-row xl:items-end">
+        <figure className="grid shrink-0 gap-1.5 xl:w-[max(15rem,min(100%,calc((100dvh-32rem)/var(--fit))))]" style={{ '--fit': layers.height / layers.width } as CSSProperties}>
+          <Canvas layers={layers} factors={factors} tones={tones} showsLost={showsLost} label={picture.sentences.join(' ')} width={width} onPoint={setAt} onTones={setHistogram} />
+          <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
+            <span>{settings}</span>
+            <span className="text-faint" role={isOld ? 'status' : undefined}>
+              {isOld ? 'Working out the light…' : under === null ? 'Point at the picture for the level there.' : `There: ${told(under.room + under.flash)}; room ${told(under.room)}, flash ${told(under.flash)}`}
+            </span>
+          </figcaption>
+        </figure>
+        <div className="grid min-w-0 grow gap-2">
           {histogram !== null && <Tones histogram={histogram} />}
           <p className="flex flex-wrap gap-2">
             <Button aria-pressed={showsLost} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { setShowsLost(!showsLost); }}>
@@ -108,6 +107,7 @@ const Shown = memo(function Shown({ picture, sketch, width, factors, settings, i
           </p>
         </div>
       </div>
+      <Spots picture={picture} factors={factors} />
     </div>
   );
 });

@@ -1,14 +1,14 @@
 import { Link, router } from '@inertiajs/react';
 import { useEffect } from 'react';
 import type { MomentLink, NeighboursData } from '@/types/generated';
+import { isTyping } from './typing';
 
 /** To the moment before and after, by hand or by the keys that look their way. */
 export function Neighbours({ neighbours: { place, all, before, after } }: { readonly neighbours: NeighboursData }) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement || event.target instanceof HTMLSelectElement;
       const next = event.key === '[' ? before : event.key === ']' ? after : null;
-      if (!typing && next !== null) router.visit(addressOf(next));
+      if (next !== null && !isTyping(event)) router.visit(addressOf(next));
     };
     addEventListener('keydown', onKey);
     return () => {
