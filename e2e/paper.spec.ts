@@ -155,6 +155,8 @@ test('moments are moved by key and by drag, and overlaps are told', async ({ pag
   await page.keyboard.press('PageUp');
   await page.keyboard.press('Escape');
   await expect(bar).toHaveAttribute('aria-valuetext', '17:50 to 18:30');
+  // Settings that come in would move the bar from under the hand.
+  await expect(page.getByText('Settings are being reckoned')).toHaveCount(0, { timeout: 30_000 });
   const box = await bar.boundingBox();
   if (box === null) throw new Error('no bar');
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);

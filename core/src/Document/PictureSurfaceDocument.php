@@ -31,8 +31,10 @@ final readonly class PictureSurfaceDocument
         public array $tone,
         /** What shines through it, over mid-grey in the room’s light; 0 for a face that is there. */
         public float $shine,
-        /** Places along a side at which the light of the flash is told. */
-        public int $places,
+        /** Places along the first side at which the light of the flash is told. */
+        public int $columns,
+        /** The same along the other. */
+        public int $rows,
         /** That light over the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off. @var list<float> */
         public array $flash,
     ) {}
@@ -52,7 +54,8 @@ final readonly class PictureSurfaceDocument
             PictureDocument::place($surface->across),
             PictureDocument::light($picture->solution->moment->scene->room->reflectance($surface->face)->share->times(1.0 / People::MID_GREY)),
             (float) sprintf('%.4g', $picture->shineOf($surface->face)),
-            Surface::places(),
+            $surface->columns(),
+            $surface->rows(),
             $flash,
         );
     }

@@ -20,9 +20,11 @@ use Kaddle\Core\Room\Vector;
  */
 final readonly class Surface
 {
-    /** Places along a side at which straight light is known, and light by way of the room, which is smoother. */
-    private const FINE = 13;
-    private const COARSE = 5;
+    /** m from place to place at which straight light is known, and the fewest and most of them along a side. */
+    private const FINE = [0.8, 9, 25];
+
+    /** The same for light by way of the room, which is smoother. */
+    private const COARSE = [2.0, 4, 10];
 
     /** m that a place keeps from where surfaces meet. */
     private const INSET = 0.03;
@@ -81,34 +83,48 @@ final readonly class Surface
         return $this->corner->plus($this->along->times($u))->plus($this->across->times($v));
     }
 
+    /** How many places of light() lie along the first side. */
+    public function columns(): int
+    {
+        return self::places($this->along, self::FINE);
+    }
+
+    /** The same along the second. */
+    public function rows(): int
+    {
+        return self::places($this->across, self::FINE);
+    }
+
     /**
      * Luminous exposure of a full pop, lx·s, row by row along the second side.
      *
-     * @return list<Rgb> FINE times FINE
+     * @return list<Rgb> columns() times rows()
      */
     public function light(BoxRoom $room, LitSurfaces $lit): array
     {
+        [$columns, $rows] = [self::places($this->along, self::COARSE), self::places($this->across, self::COARSE)];
         $coarse = [];
-        for ($row = 0; $row < self::COARSE; ++$row) {
-            for ($column = 0; $column < self::COARSE; ++$column) {
-                $coarse[$row][] = $lit->reflected($this->probe($room, $column / (self::COARSE - 1), $row / (self::COARSE - 1)));
+        for ($row = 0; $row < $rows; ++$row) {
+            for ($column = 0; $column < $columns; ++$column) {
+                $coarse[$row][] = $lit->reflected($this->probe($room, $column / ($columns - 1), $row / ($rows - 1)));
             }
         }
+        [$fineColumns, $fineRows] = [$this->columns(), $this->rows()];
         $fine = [];
-        for ($row = 0; $row < self::FINE; ++$row) {
-            for ($column = 0; $column < self::FINE; ++$column) {
-                [$u, $v] = [$column / (self::FINE - 1), $row / (self::FINE - 1)];
-                $fine[] = self::between($coarse, $u, $v)->plus($lit->straight($this->probe($room, $u, $v)));
+        for ($row = 0; $row < $fineRows; ++$row) {
+            for ($column = 0; $column < $fineColumns; ++$column) {
+                [$u, $v] = [$column / ($fineColumns - 1), $row / ($fineRows - 1)];
+                $fine[] = self::between($coarse, $u * ($columns - 1), $v * ($rows - 1))->plus($lit->straight($this->probe($room, $u, $v)));
             }
         }
 
         return $fine;
     }
 
-    /** How many places of light() lie along a side. */
-    public static function places(): int
+    /** @param array{float, int, int} $spacing */
+    private static function places(Vector $side, array $spacing): int
     {
-        return self::FINE;
+        return max($spacing[1], min($spacing[2], (int) ceil($side->length() / $spacing[0]) + 1));
     }
 
     private function probe(BoxRoom $room, float $u, float $v): Probe
@@ -120,11 +136,14 @@ final readonly class Surface
         return Probe::at(Vector::of($place->x, $place->y, min($place->z, $room->ceilingOver($place->x, $place->y))), $this->normal);
     }
 
-    /** @param array<int, list<Rgb>> $grid COARSE times COARSE */
-    private static function between(array $grid, float $u, float $v): Rgb
+    /**
+     * Straight between the four places about one.
+     *
+     * @param array<int, list<Rgb>> $grid
+     */
+    private static function between(array $grid, float $x, float $y): Rgb
     {
-        [$x, $y] = [$u * (self::COARSE - 1), $v * (self::COARSE - 1)];
-        [$column, $row] = [min(self::COARSE - 2, (int) $x), min(self::COARSE - 2, (int) $y)];
+        [$column, $row] = [min(count($grid[0]) - 2, (int) $x), min(count($grid) - 2, (int) $y)];
         [$x, $y] = [$x - $column, $y - $row];
 
         return $grid[$row][$column]->times((1.0 - $x) * (1.0 - $y))

@@ -1147,8 +1147,10 @@ export interface PictureSurfaceDocument {
   readonly tone: readonly number[];
   /** What shines through it, over mid-grey in the room’s light; 0 for a face that is there. */
   readonly shine: number;
-  /** Places along a side at which the light of the flash is told. */
-  readonly places: number;
+  /** Places along the first side at which the light of the flash is told. */
+  readonly columns: number;
+  /** The same along the other. */
+  readonly rows: number;
   /** That light over the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off. */
   readonly flash: readonly number[];
 }

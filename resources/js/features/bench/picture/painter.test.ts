@@ -18,7 +18,7 @@ function pictureOf(parts: Partial<PictureDocument> = {}): PictureDocument {
     up: [0, 0, 1],
     half: HALF,
     aspect: 2 / 3,
-    surfaces: [{ name: 'far wall', corner: [10, -20, -20], along: [0, 50, 0], across: [0, 0, 50], tone: [2, 2, 2], shine: 0, places: 2, flash: Array.from({ length: 12 }, () => 1) }],
+    surfaces: [{ name: 'far wall', corner: [10, -20, -20], along: [0, 50, 0], across: [0, 0, 50], tone: [2, 2, 2], shine: 0, columns: 2, rows: 2, flash: Array.from({ length: 12 }, () => 1) }],
     figures: [],
     shiners: [],
     outlineAcross: [0, 0.08, 0.1, 0.2, 0.2, 0.15],

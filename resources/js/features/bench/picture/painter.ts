@@ -77,7 +77,8 @@ interface Plane {
   readonly row: Vec;
   readonly eyeColumn: number;
   readonly eyeRow: number;
-  readonly last: number;
+  readonly lastColumn: number;
+  readonly lastRow: number;
   readonly room: Vec;
   /** Light of the flash that it sends, by place; empty for none. */
   readonly flash: Float32Array;
@@ -87,9 +88,9 @@ function planeOf(picture: PictureDocument, surface: PictureSurfaceDocument): Pla
   const [along, across, corner] = [vec(surface.along), vec(surface.across), minus(vec(surface.corner), vec(picture.eye))];
   const normal = cross(along, across);
   const seen = (way: Vec): Vec => [dot(way, vec(picture.forward)), dot(way, vec(picture.right)), dot(way, vec(picture.up))];
-  const last = surface.places - 1;
-  const places = (side: Vec): Vec => [(side[0] / dot(side, side)) * last, (side[1] / dot(side, side)) * last, (side[2] / dot(side, side)) * last];
-  const [columns, rows] = [places(along), places(across)];
+  const [lastColumn, lastRow] = [surface.columns - 1, surface.rows - 1];
+  const places = (side: Vec, last: number): Vec => [(side[0] / dot(side, side)) * last, (side[1] / dot(side, side)) * last, (side[2] / dot(side, side)) * last];
+  const [columns, rows] = [places(along, lastColumn), places(across, lastRow)];
   const sends = (band: number) => (surface.tone[band] ?? 0) * (picture.flashTint[band] ?? 1);
   const shows = (band: number) => ((surface.tone[band] ?? 0) + surface.shine) * (picture.roomTint[band] ?? 1);
   return {
@@ -99,7 +100,8 @@ function planeOf(picture: PictureDocument, surface: PictureSurfaceDocument): Pla
     row: seen(rows),
     eyeColumn: -dot(corner, columns),
     eyeRow: -dot(corner, rows),
-    last,
+    lastColumn,
+    lastRow,
     room: [shows(0), shows(1), shows(2)],
     flash: Float32Array.from(surface.flash, (light, i) => light * sends(i % 3)),
   };
@@ -126,20 +128,20 @@ function paintRoom(picture: PictureDocument, { width, height, room, flash }: Lay
       room[i + 1] = hit.room[1];
       room[i + 2] = hit.room[2];
       if (hit.flash.length === 0) continue;
-      const { column, row, last } = hit;
-      lightAt(hit.flash, last, hit.eyeColumn + reach * (column[0] + u * column[1] + v * column[2]), hit.eyeRow + reach * (row[0] + u * row[1] + v * row[2]), flash, i);
+      const { column, row } = hit;
+      lightAt(hit, hit.eyeColumn + reach * (column[0] + u * column[1] + v * column[2]), hit.eyeRow + reach * (row[0] + u * row[1] + v * row[2]), flash, i);
     }
   }
 }
 
 /** Straight between the four places about one. */
-function lightAt(light: Float32Array, last: number, column: number, row: number, into: Float32Array, i: number): void {
-  const left = Math.max(0, Math.min(last - 1, Math.floor(column)));
-  const low = Math.max(0, Math.min(last - 1, Math.floor(row)));
+function lightAt({ flash: light, lastColumn, lastRow }: Plane, column: number, row: number, into: Float32Array, i: number): void {
+  const left = Math.max(0, Math.min(lastColumn - 1, Math.floor(column)));
+  const low = Math.max(0, Math.min(lastRow - 1, Math.floor(row)));
   const farX = Math.max(0, Math.min(1, column - left));
   const farY = Math.max(0, Math.min(1, row - low));
-  const at = 3 * (low * (last + 1) + left);
-  const up = at + 3 * (last + 1);
+  const at = 3 * (low * (lastColumn + 1) + left);
+  const up = at + 3 * (lastColumn + 1);
   for (let band = 0; band < 3; band++) {
     const near = (light[at + band] ?? 0) * (1 - farX) + (light[at + 3 + band] ?? 0) * farX;
     const far = (light[up + band] ?? 0) * (1 - farX) + (light[up + 3 + band] ?? 0) * farX;
