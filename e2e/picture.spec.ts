@@ -48,6 +48,7 @@ test('the picture to expect is painted as the engine tells it, and follows setti
   await page.getByRole('textbox', { name: 'Tilt of the camera' }).fill('40');
   await expect(page.getByText(/must be −30 to 30/)).toBeVisible();
   await expect(canvas).toBeVisible();
+  await expect(page.getByText('From before the last change.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Tilt of the camera' }).fill('10');
   await page.getByRole('button', { name: 'Upright' }).press('Enter');
   await expect.poll(async () => canvas.evaluate((element: HTMLCanvasElement) => element.height > element.width)).toBe(true);

@@ -63,8 +63,6 @@ final readonly class PictureDocument
         public array $outlineAcross,
         /** The same upwards. @var list<float> */
         public array $outlineUp,
-        /** m across a face, for its shading. */
-        public float $head,
         /** What the white balance makes of the room’s light: red, green, blue. @var list<float> */
         public array $roomTint,
         /** Of the light of the bare head. @var list<float> */
@@ -104,7 +102,6 @@ final readonly class PictureDocument
             array_map(static fn(Shiner $s): PictureShinerDocument => PictureShinerDocument::of($s, $picture), $picture->shiners),
             array_column(FigureDocument::HALF, 0),
             array_column(FigureDocument::HALF, 1),
-            2.0 * max(array_column(array_slice(FigureDocument::HALF, 0, 5), 0)),
             self::light($picture->seen($solution->moment->roomColour === null ? null : LightColour::ofKelvin($solution->moment->roomColour))),
             self::light($picture->seen(LightColour::ofKelvin($solution->best->isOff() ? $flash->colour : $flash->colourAt($solution->best->output)))),
             array_map(static fn(NamedSpot $s): PictureSpotDocument => PictureSpotDocument::of($s, $picture), $picture->spots()),

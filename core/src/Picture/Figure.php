@@ -17,9 +17,8 @@ use Kaddle\Core\Room\Vector;
  */
 final readonly class Figure
 {
-    /** m over the face to the top of the head, and across the shoulders. */
-    public const CROWN = 0.12;
-    public const SHOULDERS = 0.46;
+    /** m over the face to the top of the head. */
+    public const CROWN = 0.13;
 
     private function __construct(
         public FigureKind $kind,

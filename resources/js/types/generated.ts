@@ -1065,8 +1065,6 @@ export interface PictureDocument {
   readonly outlineAcross: readonly number[];
   /** The same upwards. */
   readonly outlineUp: readonly number[];
-  /** m across a face, for its shading. */
-  readonly head: number;
   /** What the white balance makes of the room’s light: red, green, blue. */
   readonly roomTint: readonly number[];
   /** Of the light of the bare head. */

@@ -10,7 +10,7 @@ import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
 import { Tones } from './Tones';
 import { develop, lightOf, paint, toneTable, type Factors, type Histogram, type Layers, type ToneTable } from './painter';
-import { usePicture } from './usePicture';
+import { usePicture, type Standing } from './usePicture';
 
 interface Props extends Editing {
   readonly asking: Asking;
@@ -20,12 +20,14 @@ interface Props extends Editing {
 /** px that a picture is reckoned wide at the most: more shows nothing new and takes longer than a frame of the screen. */
 const MOST = 560;
 
+const WAITS = { coming: 'Working out the light…', old: 'From before the last change.' } as const;
+
 const LEVEL: ViewDraft = { tilt: 0, turn: 0, upright: false };
 
 /** What the camera will see at these settings. */
 export function PicturePart({ asking, solution, draft, faults, onChange }: Props) {
   const [view, setView] = useState(LEVEL);
-  const { picture, sketch, faults: refused, isOld } = usePicture(asking, draft, view);
+  const { picture, sketch, faults: refused, standing } = usePicture(asking, draft, view);
   const [box, width] = useWidth();
   const factors = useMemo(() => factorsOf(solution.levels), [solution.levels]);
   const settings = `${solution.shutter.label}${solution.shutter.label.endsWith('s') ? '' : ' s'}, ${solution.aperture.label}, ISO ${solution.iso.label}, flash ${solution.output.label}`;
@@ -37,10 +39,10 @@ export function PicturePart({ asking, solution, draft, faults, onChange }: Props
         </h2>
         <p className="text-sm text-faint">A drawing of light, not a photograph.</p>
       </div>
-      <div ref={box} aria-busy={isOld}>
-        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} isOld={isOld} />}
+      <div ref={box} aria-busy={standing === 'coming'}>
+        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} standing={standing} />}
       </div>
-      <Fold title="Hold the camera otherwise" level="h3" forced={Object.keys(refused).length > 0}>
+      <Fold title="Hold the camera otherwise" level="h3" forced={Object.keys(refused).some((field) => field.startsWith('view'))}>
         <div className="grid gap-3 sm:grid-cols-3">
           <NumberField field={viewFields.tilt} travel="step" value={view.tilt} error={refused['view.tilt']} onChange={(tilt) => { setView({ ...view, tilt }); }} />
           <NumberField field={viewFields.turn} travel="step" value={view.turn} error={refused['view.turn']} onChange={(turn) => { setView({ ...view, turn }); }} />
@@ -71,11 +73,11 @@ interface ShownProps {
   readonly width: number;
   readonly factors: Factors;
   readonly settings: string;
-  readonly isOld: boolean;
+  readonly standing: Standing;
 }
 
 /** Painted anew with its geometry; a change of levels only adds its layers up again. */
-const Shown = memo(function Shown({ picture, sketch, width, factors, settings, isOld }: ShownProps) {
+const Shown = memo(function Shown({ picture, sketch, width, factors, settings, standing }: ShownProps) {
   const [showsLost, setShowsLost] = useState(false);
   const [at, setAt] = useState<{ readonly x: number; readonly y: number } | null>(null);
   const [histogram, setHistogram] = useState<Histogram | null>(null);
@@ -90,8 +92,8 @@ const Shown = memo(function Shown({ picture, sketch, width, factors, settings, i
           <Canvas layers={layers} factors={factors} tones={tones} showsLost={showsLost} label={picture.sentences.join(' ')} width={width} onPoint={setAt} onTones={setHistogram} />
           <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
             <span>{settings}</span>
-            <span className="text-faint" role={isOld ? 'status' : undefined}>
-              {isOld ? 'Working out the light…' : under === null ? 'Point at the picture for the level there.' : `There: ${told(under.room + under.flash)}; room ${told(under.room)}, flash ${told(under.flash)}`}
+            <span className="text-faint" role={standing === 'new' ? undefined : 'status'}>
+              {standing !== 'new' ? WAITS[standing] : under === null ? 'Point at the picture for the level there.' : `There: ${told(under.room + under.flash)}; room ${told(under.room)}, flash ${told(under.flash)}`}
             </span>
           </figcaption>
         </figure>

@@ -13,8 +13,11 @@ interface Seen {
   readonly of: readonly [MomentDraft, ViewDraft] | null;
 }
 
-/** The newest picture of a draft, and whether a newer one is still to come; one request is under way at most, and only the newest draft waits. */
-export function usePicture(asking: Asking, draft: MomentDraft, view: ViewDraft): { readonly picture: PictureDocument | null; readonly sketch: PictureDocument | null; readonly faults: Faults; readonly isOld: boolean } {
+/** Whether a picture is of the draft, a newer one is on its way, or the last could not be had. */
+export type Standing = 'new' | 'coming' | 'old';
+
+/** The newest picture of a draft, and how it stands to it; one request is under way at most, and only the newest draft waits. */
+export function usePicture(asking: Asking, draft: MomentDraft, view: ViewDraft): { readonly picture: PictureDocument | null; readonly sketch: PictureDocument | null; readonly faults: Faults; readonly standing: Standing } {
   const [{ picture, sketch, faults, of }, setSeen] = useState<Seen>({ picture: null, sketch: null, faults: {}, of: null });
   const waits = useRef<(() => void) | null>(null);
   const isAsking = useRef(false);
@@ -37,7 +40,8 @@ export function usePicture(asking: Asking, draft: MomentDraft, view: ViewDraft):
     if (isAsking.current) waits.current = ask;
     else ask();
   }, [asking, draft, view]);
-  return { picture, sketch, faults, isOld: of === null || of[0] !== draft || of[1] !== view };
+  const isOf = of !== null && of[0] === draft && of[1] === view;
+  return { picture, sketch, faults, standing: isOf ? 'new' : of === null && picture !== null ? 'old' : 'coming' };
 }
 
 /** Whether nothing that is painted differs. */
