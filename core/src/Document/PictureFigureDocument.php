@@ -42,7 +42,7 @@ final readonly class PictureFigureDocument
             $figure->kind,
             PictureDocument::place($figure->at),
             round($figure->cloth, 4),
-            round($figure->face, 4),
+            Figure::FACE,
             round($figure->room, 5),
             PictureDocument::light($picture->overFace($figure->front)),
             round($figure->left, 3),

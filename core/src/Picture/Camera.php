@@ -19,10 +19,13 @@ use Kaddle\Core\Situation\Moment;
 final readonly class Camera
 {
     /** Long side over short side of the frame. */
-    private const LONG = 1.5;
+    public const LONG = 1.5;
 
     /** Share of the height of the picture by which a face stands over its middle. */
     private const THIRD = 1.0 / 6.0;
+
+    /** Degrees up or down at the most: beyond, right and left would change sides. */
+    private const STEEPEST = 85.0;
 
     private function __construct(
         public Vector $at,
@@ -43,6 +46,7 @@ final readonly class Camera
         $half = $view->isUpright ? $long / self::LONG : $long;
         $aspect = $view->isUpright ? self::LONG : 1.0 / self::LONG;
         $up = atan2($face->z - $camera->z, $moment->scene->distance) - atan(2.0 * self::THIRD * $half * $aspect) + deg2rad($view->tilt);
+        $up = max(-deg2rad(self::STEEPEST), min(deg2rad(self::STEEPEST), $up));
         $turn = deg2rad($view->turn);
         $forward = Vector::of(cos($up) * cos($turn), -cos($up) * sin($turn), sin($up));
         $right = Direction::along($forward->cross(Vector::of(0.0, 0.0, 1.0)))->unit;

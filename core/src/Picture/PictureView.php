@@ -29,15 +29,15 @@ use Kaddle\Core\Solve\Solution;
  */
 final readonly class PictureView
 {
-    /** What the paper of a face sends back over mid-grey: two thirds of a stop more. */
-    public const FACE = 1.587;
-
     /** Figures that are drawn at the most. */
     private const MOST_FIGURES = 24;
 
     /** m from one guest behind to the next, and from table to table; how many of what stands there are drawn. */
     private const APART = 0.8;
     private const TABLES_APART = 2.2;
+
+    /** Of that, how far they stand aside, so that nobody is right behind the face. */
+    private const ASIDE = 0.3;
     private const GUESTS = 5;
     private const PLAYERS = 3;
     private const TABLES = 3;
@@ -51,6 +51,10 @@ final readonly class PictureView
     private const SILL = 0.9;
     private const LINTEL = 0.2;
     private const TALLEST = 2.4;
+
+    /** m of wall between both windows, and share of the wall’s width that one may have. */
+    private const POST = 0.3;
+    private const WIDEST = 0.45;
 
     /**
      * @param list<Surface> $surfaces
@@ -137,7 +141,7 @@ final readonly class PictureView
         $moment = $this->solution->moment;
         $scene = $moment->scene;
         [$x, $y] = [$scene->face->x, $scene->face->y];
-        $spots = [new NamedSpot('Face', $scene->face, self::FACE * $moment->onFace->light()->lux / $moment->glow->light()->lux, $this->lit === null ? 0.0 : self::FACE)];
+        $spots = [new NamedSpot('Face', $scene->face, Figure::FACE * $moment->faceGlow->over->ratio(), $this->lit === null ? 0.0 : Figure::FACE)];
         foreach ([
             'Wall behind' => [Face::Far, Vector::of($scene->room->length, $y, $scene->face->z)],
             'Ceiling over them' => [Face::Ceiling, Vector::of($x, $y, $scene->room->ceilingOver($x, $y))],
@@ -176,7 +180,7 @@ final readonly class PictureView
             $aside = $apart * (intdiv($place + 1, 2) * ($place % 2 === 1 ? 1 : -1) + ($row % 2) / 2.0);
             $back = $people->rows > 1 ? $people->depth * $row / ($people->rows - 1) : 0.0;
             $at = Vector::of(min($scene->room->length - self::CLEAR / 2.0, $scene->face->x + $back), self::within($scene->face->y - $aside, $scene->room->width), $scene->face->z);
-            $figures[] = Figure::at(FigureKind::Person, true, $at, $people->clothing->tone(), self::FACE, $moment->onFace->light()->lux / $moment->glow->light()->lux, $lit);
+            $figures[] = Figure::at(FigureKind::Person, true, $at, $people->clothing->tone(), $moment->faceGlow->over->ratio(), $lit);
         }
 
         return $figures;
@@ -192,13 +196,13 @@ final readonly class PictureView
             Behind::Decor => [FigureKind::Decor, self::TABLES, self::FLOWERS],
             Behind::Window, Behind::Wall, Behind::DarkHall => [FigureKind::Decor, 0, 0.0],
         };
-        $x = $scene->face->x + $people->depth + min($people->behind->distance(), 1e3);
+        $x = $scene->face->x + $people->depth + $people->behind->distance();
         $figures = [];
         for ($i = 0; $i < $count && $x < $scene->room->length - self::CLEAR; ++$i) {
-            $y = $scene->face->y + ($i - ($count - 1) / 2.0 + 0.3) * ($kind === FigureKind::Person ? self::APART : self::TABLES_APART);
+            $y = $scene->face->y + ($i - ($count - 1) / 2.0 + self::ASIDE) * ($kind === FigureKind::Person ? self::APART : self::TABLES_APART);
             if ($y > self::CLEAR && $y < $scene->room->width - self::CLEAR) {
                 $at = Vector::of($x, $y, min($height, $scene->room->ceilingOver($x, $y) - Figure::CROWN - self::CLEAR / 2.0));
-                $figures[] = Figure::at($kind, false, $at, $people->behind->tone(), self::FACE, 1.0, $lit);
+                $figures[] = Figure::at($kind, false, $at, $people->behind->tone(), 1.0, $lit);
             }
         }
 
@@ -220,12 +224,12 @@ final readonly class PictureView
         $reach = $scene->room->length - $scene->camera->x;
         $height = max(0.3, min(self::TALLEST, $scene->room->height - self::SILL - self::LINTEL));
         $seen = $reach * $moment->optics->frameWidth() / $moment->optics->metres();
-        $width = min(0.45 * $scene->room->width, ($people->shining->share ?? Behind::Window->shiningShare()) * $seen * $seen / 1.5 / $height / 2.0);
+        $width = min(self::WIDEST * $scene->room->width, ($people->shining->share ?? Behind::Window->shiningShare()) * $seen * $seen / Camera::LONG / $height / 2.0);
         $level = $people->shining->level ?? ($moment->outdoors === null ? $moment->glow : self::brighter($moment->outdoors, FrameLight::SKY));
 
         return array_map(static fn(float $side): Shiner => new Shiner(
             'Window',
-            Vector::of($scene->room->length, $scene->face->y + $side * ($width / 2.0 + 0.02 * $scene->room->width + 0.15), self::SILL + $height / 2.0),
+            Vector::of($scene->room->length, $scene->face->y + $side * ($width + self::POST) / 2.0, self::SILL + $height / 2.0),
             $width,
             $height,
             $level,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Words;
 
+use Kaddle\Core\Picture\Figure;
 use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
@@ -29,11 +30,7 @@ final class PictureWords
 
         return [
             ...array_map(static fn(string $name, float $light): string => sprintf('%s: %s.', $name, self::level($light)), array_keys($levels), array_values($levels)),
-            sprintf(
-                'Focused at %s; %s.',
-                $voice->length(Length::ofMetres($picture->focus)),
-                self::isGroupInIt($picture) ? 'everybody of the group is in the picture' : 'not everybody of the group fits into the picture',
-            ),
+            sprintf('Focused at %s%s.', $voice->length(Length::ofMetres($picture->focus)), self::group($picture)),
         ];
     }
 
@@ -49,15 +46,22 @@ final class PictureWords
         } . (abs($stops) < 0.05 ? 'as bright as mid-grey' : Stops::of(abs($stops))->amount() . ($stops > 0.0 ? ' over mid-grey' : ' under mid-grey'));
     }
 
-    private static function isGroupInIt(PictureView $picture): bool
+    /** "; everybody of the group is in the picture"; nothing of somebody alone. */
+    private static function group(PictureView $picture): string
     {
-        foreach ($picture->figures as $figure) {
+        $all = $picture->solution->moment->people->count;
+        $group = array_filter($picture->figures, static fn(Figure $f): bool => $f->isOfGroup);
+        $inIt = array_filter($group, static function (Figure $figure) use ($picture): bool {
             $point = $picture->camera->project($figure->at);
-            if ($figure->isOfGroup && ($point === null || !$picture->camera->shows($point))) {
-                return false;
-            }
-        }
 
-        return true;
+            return $point !== null && $picture->camera->shows($point);
+        });
+
+        return match (true) {
+            $all === 1 => '',
+            count($inIt) < count($group) => '; not everybody of the group fits into the picture',
+            count($group) < $all => sprintf('; %d of %d people are drawn', count($group), $all),
+            default => '; everybody of the group is in the picture',
+        };
     }
 }

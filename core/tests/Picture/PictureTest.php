@@ -52,6 +52,15 @@ final class PictureTest extends TestCase
         self::assertLessThan(1.0 / 9.0, $turned->y);
     }
 
+    /** A face high over a lens close by: however it is tilted, what is up stays up. */
+    public function testTheCameraNeverTurnsOverItself(): void
+    {
+        $steep = Moments::with(['room.height' => 12, 'camera.height' => 0.3, 'subject' => ['distance' => 0.4, 'height' => 9]]);
+        $camera = Camera::of($steep, View::ofDegrees(30.0, 0.0, false));
+        self::assertGreaterThan(0.0, $camera->up->z);
+        self::assertEqualsWithDelta(-1.0, $camera->right->y, 1e-9);
+    }
+
     /** 50 mm at f/2, focused at 3 m, a lamp at 9 m: 0.05²·6/(9·2.95)/2 m = 0.2825 mm, 0.785 % of 36 mm. */
     public function testALampOutOfFocusIsADiscOfItsOwnSize(): void
     {
@@ -75,7 +84,7 @@ final class PictureTest extends TestCase
         foreach (PictureView::of($solution, View::ofDegrees(8.0, 0.0, false))->spots() as $spot) {
             $seen[$spot->name] = log($spot->room * $levels->room->ratio() + $spot->flash * $flash, 2);
         }
-        self::assertEqualsWithDelta(log(PictureView::FACE, 2) + $levels->face->value, $seen['Face'], 0.01);
+        self::assertEqualsWithDelta(log(Figure::FACE, 2) + $levels->face->value, $seen['Face'], 0.01);
         $wall = $solution->moment->scene->room->reflectance(Face::Far)->share->luminance() / 0.18;
         self::assertEqualsWithDelta(log($wall, 2) + $levels->backdrop->value, $seen['Wall behind'], 0.05);
     }
@@ -156,6 +165,8 @@ final class PictureTest extends TestCase
         self::assertContains(0.0, $across);
         self::assertCount(7, array_unique($across), 'those behind stand in the gaps');
         self::assertStringContainsString('; everybody of the group', implode(' ', PictureWords::of($view, Voice::plain())));
+        self::assertStringContainsString('; 24 of 40 people are drawn', implode(' ', PictureWords::of(PictureView::of(self::solve(['people' => ['count' => 40, 'rows' => 2], 'room.width' => 12, 'room.length' => 20, 'subject.distance' => 12]), View::usual()), Voice::plain())));
+        self::assertStringEndsWith('Focused at 3 m.', implode(' ', PictureWords::of(PictureView::of(self::solve([]), View::usual()), Voice::plain())));
         $near = PictureView::of(self::solve(['people' => ['count' => 9, 'rows' => 1], 'subject.distance' => 2, 'lens.focalLength' => 50]), View::usual());
         self::assertStringContainsString('; not everybody', implode(' ', PictureWords::of($near, Voice::plain())));
     }

@@ -11,6 +11,7 @@ use Inertia\Testing\AssertableInertia;
 use Kaddle\Core\Document\PictureDocument;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\People\People;
+use Kaddle\Core\Picture\Figure;
 use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Picture\View;
 use Kaddle\Core\Room\Face;
@@ -37,7 +38,7 @@ final class PictureOfMomentTest extends TestCase
             $levels = $solution->levels;
             $flash = $solution->best->isOff() ? 0.0 : $levels->faceFlash->ratio();
             $wall = $solution->moment->scene->room->reflectance(Face::Far)->share->luminance() / People::MID_GREY;
-            $told = ['Face' => PictureView::FACE * $levels->face->ratio(), 'Wall behind' => $wall * $levels->backdrop->ratio()];
+            $told = ['Face' => Figure::FACE * $levels->face->ratio(), 'Wall behind' => $wall * $levels->backdrop->ratio()];
             foreach (PictureView::of($solution, View::usual())->spots() as $spot) {
                 if (isset($told[$spot->name]) && ($spot->name === 'Face' || ! $moment->room->isOpenAbove())) {
                     $light = $spot->room * $levels->room->ratio() + $spot->flash * $flash;
