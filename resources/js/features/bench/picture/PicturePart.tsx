@@ -9,7 +9,8 @@ import { NumberField } from '@/ui/NumberField';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
 import { Tones } from './Tones';
-import { develop, lightOf, paint, toneTable, type Factors, type Histogram, type Layers, type ToneTable } from './painter';
+import { develop, lightOf, toneTable, type Factors, type Histogram, type ToneTable } from './develop';
+import { paint, type Layers } from './painter';
 import { usePicture, type Standing } from './usePicture';
 
 interface Props extends Editing {

@@ -1,5 +1,5 @@
 import { percent } from '@/lib/format';
-import { BINS, type Histogram } from './painter';
+import { BINS, type Histogram } from './develop';
 
 const HEIGHT = 64;
 

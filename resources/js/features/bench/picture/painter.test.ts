@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PictureDocument, PictureFigureDocument, PictureShinerDocument } from '@/types/generated';
-import { BINS, develop, lightOf, paint, toneTable } from './painter';
+import { BINS, develop, lightOf, toneTable } from './develop';
+import { paint } from './painter';
 
 const WIDTH = 360;
 const EYE_TO_FACE = 4;

@@ -1,6 +1,6 @@
-import { useEffect, useRef } from 'react';
+import { useRef } from 'react';
 import { Button } from '@/ui/Button';
-import { isTyping } from './typing';
+import { useKey } from './useKey';
 
 const KEYS = [
   ['1 to 7', 'the view that the stage shows'],
@@ -11,20 +11,13 @@ const KEYS = [
   ['?', 'these keys'],
 ] as const;
 
-/** What can be done by keys, on a page of its own that any of them closes. */
+/** What can be done by keys, over the page. */
 export function Keys() {
   const dialog = useRef<HTMLDialogElement>(null);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key !== '?' || isTyping(event)) return;
-      if (dialog.current?.open === true) dialog.current.close();
-      else dialog.current?.showModal();
-    };
-    addEventListener('keydown', onKey);
-    return () => {
-      removeEventListener('keydown', onKey);
-    };
-  }, []);
+  useKey((key) => {
+    if (key === '?' && dialog.current?.open === true) dialog.current.close();
+    else if (key === '?') dialog.current?.showModal();
+  });
   return (
     <>
       <Button look="quiet" className="max-lg:hidden" title="Keys (key ?)" onClick={() => dialog.current?.showModal()}>

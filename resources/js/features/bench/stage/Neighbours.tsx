@@ -1,20 +1,13 @@
 import { Link, router } from '@inertiajs/react';
-import { useEffect } from 'react';
 import type { MomentLink, NeighboursData } from '@/types/generated';
-import { isTyping } from './typing';
+import { useKey } from './useKey';
 
 /** To the moment before and after, by hand or by the keys that look their way. */
 export function Neighbours({ neighbours: { place, all, before, after } }: { readonly neighbours: NeighboursData }) {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const next = event.key === '[' ? before : event.key === ']' ? after : null;
-      if (next !== null && !isTyping(event)) router.visit(addressOf(next));
-    };
-    addEventListener('keydown', onKey);
-    return () => {
-      removeEventListener('keydown', onKey);
-    };
-  }, [before, after]);
+  useKey((key) => {
+    const next = key === '[' ? before : key === ']' ? after : null;
+    if (next !== null) router.visit(addressOf(next));
+  });
   return (
     <nav aria-label="Moments of the night" className="flex items-center gap-1 text-sm">
       <Step to={before} sign="←" said="Moment before" shortcut="[" />

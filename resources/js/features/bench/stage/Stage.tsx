@@ -1,7 +1,7 @@
-import { Suspense, useEffect, useState, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import type { Faults } from '@/lib/http';
 import { Switcher } from '@/ui/Switcher';
-import { isTyping } from './typing';
+import { useKey } from './useKey';
 
 /** What the stage can show, in the order of its keys 1 to 7, and the fields that stand in it alone. */
 const VIEWS = [
@@ -33,17 +33,10 @@ export function Stage({ views, faults, beside }: Props) {
     localStorage.setItem(KEPT, next);
     setView(next);
   };
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const next = VIEWS[Number(event.key) - 1];
-      if (next === undefined || event.ctrlKey || event.metaKey || event.altKey || isTyping(event)) return;
-      show(next.value);
-    };
-    addEventListener('keydown', onKey);
-    return () => {
-      removeEventListener('keydown', onKey);
-    };
-  }, []);
+  useKey((key) => {
+    const next = VIEWS[Number(key) - 1];
+    if (next !== undefined) show(next.value);
+  });
   const options = VIEWS.map(({ value, label, fields }) => ({ value, label: value !== view && hasFault(faults, fields) ? `${label} (a fault)` : label }));
   return (
     <section aria-label="Stage" className="flex min-h-0 grow flex-col gap-2 pt-3">

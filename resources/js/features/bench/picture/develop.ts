@@ -1,0 +1,90 @@
+import type { PictureDocument } from '@/types/generated';
+import type { Layers } from './painter';
+
+/** By how much each layer counts. */
+export interface Factors {
+  readonly room: number;
+  readonly flash: number;
+}
+
+/** How many columns a histogram has. */
+export const BINS = 64;
+
+export interface Histogram {
+  /** Pixels by tone; of each, the part that the flash gives. */
+  readonly all: Float32Array;
+  readonly flash: Float32Array;
+  /** Shares of the picture without detail, 0 to 1. */
+  readonly white: number;
+  readonly black: number;
+}
+
+/** Codes from which nothing can be told apart any more, and under which. */
+const WHITE = 250;
+const BLACK = 12;
+
+/** Codes are looked up by the square root of the light. */
+const CODES = 4096;
+
+/** Codes of the tone curve, fine enough to be looked up. */
+export function toneTable({ tones, brightest }: Pick<PictureDocument, 'tones' | 'brightest'>): { readonly codes: Uint8ClampedArray; readonly brightest: number } {
+  const codes = Uint8ClampedArray.from({ length: CODES + 1 }, (_, i) => {
+    const at = (i / CODES) * (tones.length - 1);
+    const low = Math.min(tones.length - 2, Math.floor(at));
+    return (tones[low] ?? 0) + (at - low) * ((tones[low + 1] ?? 0) - (tones[low] ?? 0));
+  });
+  return { codes, brightest };
+}
+
+export type ToneTable = ReturnType<typeof toneTable>;
+
+/** What is without detail is painted over in stripes. */
+const STRIPES = { white: [176, 46, 38], black: [58, 96, 170] } as const;
+
+/** The picture as it is seen, and how its tones lie. */
+export function develop({ width, height, room, flash }: Layers, factors: Factors, { codes, brightest }: ToneTable, showsLost: boolean, into: Uint8ClampedArray): Histogram {
+  const all = new Float32Array(BINS);
+  const byFlash = new Float32Array(BINS);
+  const pixels = width * height;
+  const scale = CODES / Math.sqrt(brightest);
+  const { room: byRoom, flash: byPop } = factors;
+  let [white, black] = [0, 0];
+  for (let i = 0, j = 0, pixel = 0; pixel < pixels; i += 3, j += 4, pixel++) {
+    const fr = byPop * (flash[i] ?? 0);
+    const fg = byPop * (flash[i + 1] ?? 0);
+    const fb = byPop * (flash[i + 2] ?? 0);
+    const r = byRoom * (room[i] ?? 0) + fr;
+    const g = byRoom * (room[i + 1] ?? 0) + fg;
+    const b = byRoom * (room[i + 2] ?? 0) + fb;
+    const light = luminance(r, g, b);
+    const tone = toneOf(codes, scale, light);
+    into[j] = toneOf(codes, scale, r);
+    into[j + 1] = toneOf(codes, scale, g);
+    into[j + 2] = toneOf(codes, scale, b);
+    into[j + 3] = 255;
+    const bin = (tone * BINS) >> 8;
+    all[bin] = (all[bin] ?? 0) + 1;
+    if (light > 0) byFlash[bin] = (byFlash[bin] ?? 0) + luminance(fr, fg, fb) / light;
+    if (tone < WHITE && tone > BLACK) continue;
+    if (tone >= WHITE) white++;
+    else black++;
+    if (showsLost && (pixel + Math.floor(pixel / width) * (width % 2 === 0 ? 1 : 2)) % 8 < 4) into.set(tone >= WHITE ? STRIPES.white : STRIPES.black, j);
+  }
+  return { all, flash: byFlash, white: white / pixels, black: black / pixels };
+}
+
+function toneOf(codes: Uint8ClampedArray, scale: number, light: number): number {
+  return light <= 0 ? (codes[0] ?? 0) : (codes[Math.min(CODES, (Math.sqrt(light) * scale + 0.5) | 0)] ?? 255);
+}
+
+/** Light of a pixel over mid-grey, of the room and of the flash. */
+export function lightOf({ width, room, flash }: Layers, factors: Factors, x: number, y: number): Factors {
+  const i = 3 * (y * width + x);
+  const of = (layer: Float32Array) => luminance(layer[i] ?? 0, layer[i + 1] ?? 0, layer[i + 2] ?? 0);
+  return { room: factors.room * of(room), flash: factors.flash * of(flash) };
+}
+
+/** As the eye weighs linear light (ITU-R BT.709). */
+function luminance(r: number, g: number, b: number): number {
+  return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+}
