@@ -21,11 +21,15 @@ test('a dome, a gel and a second unit change output, size and colour, and stay',
   expect(gelled['output']).not.toBe(domed['output']);
   await fit(page, 'Number of units', '2 side by side');
   expect((await settings(page))['output']).not.toBe(gelled['output']);
+  const both = await settings(page);
+  await fit(page, 'Gel of the other units', 'none');
+  expect((await settings(page))['output']).not.toBe(both['output']);
   await saved(page);
   await page.reload();
   await page.getByRole('button', { name: 'Gear' }).click();
   await expect(page.getByRole('combobox', { name: 'Modifier', exact: true }).locator('option:checked')).toHaveText(/Frosted dome/);
   await expect(page.getByRole('combobox', { name: 'Gel', exact: true }).locator('option:checked')).toHaveText(/Full orange/);
+  await expect(page.getByRole('combobox', { name: 'Gel of the other units', exact: true }).locator('option:checked')).toHaveText('none');
   await fit(page, 'Number of units', 'one');
   await fit(page, 'Gel', 'none');
   await fit(page, 'Modifier', 'bare head');

@@ -101,7 +101,7 @@ abstract class TestCase extends FrameworkTestCase
             'bodyId' => $moment->body_id,
             'lensId' => $moment->lens_id,
             'flashId' => $moment->flash_id,
-            'outfit' => ['units' => $moment->settings->whole('units'), 'modifierId' => $moment->modifier_id, 'gelId' => $moment->gel_id],
+            'outfit' => ['units' => $moment->settings->whole('units'), 'modifierId' => $moment->modifier_id, 'gelId' => $moment->gel_id, 'gelled' => null, 'otherGelId' => $moment->other_gel_id],
             'focalLength' => $moment->settings->number('focalLength'),
         ];
         foreach ($changes as $path => $value) {

@@ -82,8 +82,8 @@ final class Calendar
     {
         $changed = $night->updated_at;
         foreach ($moments as $moment) {
-            foreach ([$moment, $moment->room, $moment->body, $moment->lens, $moment->flash, $moment->modifier, $moment->gel, $night->venue] as $record) {
-                $changed = $record === null ? $changed : max($changed, $record->updated_at);
+            foreach ([$moment, $moment->room, ...$moment->gear(), $night->venue] as $record) {
+                $changed = max($changed, $record->updated_at);
             }
         }
 

@@ -40,9 +40,7 @@ final class Exporter
     public static function night(Night $night, array $beside = []): array
     {
         $moments = $night->wholeMoments();
-        $pieces = $moments->flatMap(
-            static fn(Moment $m): array => array_filter([$m->body, $m->lens, $m->flash, $m->modifier, $m->gel]),
-        );
+        $pieces = $moments->flatMap(static fn(Moment $m): array => $m->gear());
 
         return self::envelope(DocumentKind::Night) + [
             'uid' => $night->uid,
@@ -95,6 +93,7 @@ final class Exporter
             'flash' => $moment->flash->uid,
             ...($moment->modifier === null ? [] : ['modifier' => $moment->modifier->uid]),
             ...($moment->gel === null ? [] : ['gel' => $moment->gel->uid]),
+            ...($moment->otherGel === null ? [] : ['otherGel' => $moment->otherGel->uid]),
             ...$moment->settings->toArray(),
         ];
     }

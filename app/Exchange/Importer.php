@@ -15,6 +15,7 @@ use App\Planning\MomentsStillFit;
 use App\Planning\Quota;
 use App\Planning\Turn;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Exchange\ReadDocument;
@@ -227,8 +228,8 @@ final class Importer
                 'settings' => MomentForm::settings()->stored($document->toArray()),
                 'room_id' => $rooms[$document->text('room')]->id,
             ]);
-            foreach (['body', 'lens', 'flash', 'modifier', 'gel'] as $kind) {
-                $moment->setAttribute("{$kind}_id", $document->has($kind) ? $pieces[$document->text($kind)]->id : null);
+            foreach (['body', 'lens', 'flash', 'modifier', 'gel', 'otherGel'] as $name) {
+                $moment->setAttribute(Str::snake($name) . '_id', $document->has($name) ? $pieces[$document->text($name)]->id : null);
             }
             $this->note('moment', $moment->name, $moment->exists, $moment->exists && $moment->isDirty());
             $night->moments()->save($moment);

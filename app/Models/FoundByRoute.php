@@ -22,7 +22,7 @@ trait FoundByRoute
             (select rules from venues where id = (select venue_id from nights where id = night_id)) as place_rules,
             (
                 select jsonb_object_agg(id, jsonb_build_object('kind', kind, 'data', data)) from pieces
-                where id in (body_id, lens_id, flash_id, modifier_id, gel_id)
+                where id in (body_id, lens_id, flash_id, modifier_id, gel_id, other_gel_id)
             ) as gear_figures
             SQL);
     }

@@ -28,6 +28,7 @@ use Kaddle\Core\Solve\MomentSolver;
  * @property int $flash_id
  * @property int|null $modifier_id
  * @property int|null $gel_id
+ * @property int|null $other_gel_id of the units that do not carry the first
  * @property string $name
  * @property string $starts_at
  * @property int $minutes
@@ -43,6 +44,7 @@ use Kaddle\Core\Solve\MomentSolver;
  * @property Piece $flash
  * @property Piece|null $modifier
  * @property Piece|null $gel
+ * @property Piece|null $otherGel
  */
 final class Moment extends Model
 {
@@ -51,16 +53,16 @@ final class Moment extends Model
     }
 
     /** Everything that a document of a moment is made from. */
-    public const WHOLE = ['night.venue', 'room.venue', 'body', 'lens', 'flash', 'modifier', 'gel'];
+    public const WHOLE = ['night.venue', 'room.venue', 'body', 'lens', 'flash', 'modifier', 'gel', 'otherGel'];
 
     /** What a copy of it does not share. */
     public const OWN = ['uid', 'kit', 'revision', 'pins'];
 
     /** Columns that the bench changes. */
-    public const BENCH = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'name', 'starts_at', 'settings'];
+    public const BENCH = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'other_gel_id', 'name', 'starts_at', 'settings'];
 
     protected $fillable = [
-        'uid', 'room_id', 'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id',
+        'uid', 'room_id', 'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'other_gel_id',
         'name', 'starts_at', 'minutes', 'plan', 'settings', 'kit', 'pins',
     ];
     protected $casts = [
@@ -76,6 +78,7 @@ final class Moment extends Model
         'revision' => 0,
         'modifier_id' => null,
         'gel_id' => null,
+        'other_gel_id' => null,
         'minutes' => 30,
         'plan' => '{}',
         'kit' => null,
@@ -144,6 +147,34 @@ final class Moment extends Model
         return $this->belongsTo(Piece::class);
     }
 
+    /** @return BelongsTo<Piece, $this> */
+    public function otherGel(): BelongsTo
+    {
+        return $this->belongsTo(Piece::class);
+    }
+
+    /**
+     * Everything that it is planned with.
+     *
+     * @return list<Piece>
+     */
+    public function gear(): array
+    {
+        return array_values(array_filter([$this->body, $this->lens, $this->flash, $this->modifier, $this->gel, $this->otherGel]));
+    }
+
+    /** With a piece that was changed wherever it is used here. */
+    public function withChanged(Piece $piece): self
+    {
+        foreach ($this->getRelations() as $name => $related) {
+            if ($related instanceof Piece && $related->is($piece)) {
+                $this->setRelation($name, $piece);
+            }
+        }
+
+        return $this;
+    }
+
     /** @return HasMany<MomentStep, $this> */
     public function steps(): HasMany
     {
@@ -156,10 +187,7 @@ final class Moment extends Model
      */
     public function fingerprint(mixed ...$more): string
     {
-        $gear = array_map(
-            static fn(?Piece $piece): string => $piece?->print() ?? '',
-            [$this->body, $this->lens, $this->flash, $this->modifier, $this->gel],
-        );
+        $gear = array_map(static fn(Piece $piece): string => $piece->print(), $this->gear());
         $light = array_diff_key(
             array_intersect_key($this->attributes, array_flip(self::BENCH)),
             array_flip(['name', 'starts_at']),

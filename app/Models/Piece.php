@@ -83,12 +83,11 @@ final class Piece extends Model
     public function uses(): int
     {
         $counted = $this->getAttributes()['uses'] ?? null;
-        $column = self::momentColumn($this->kind);
 
         return match (true) {
             is_int($counted) => $counted,
-            $column === null => 0,
-            default => Moment::query()->where($column, $this->id)->count(),
+            $this->kind === PieceKind::Battery => 0,
+            default => $this->moments()->count(),
         };
     }
 
@@ -98,15 +97,22 @@ final class Piece extends Model
         $query->select('pieces.*')->selectRaw(<<<'SQL'
             (
                 select count(*) from moments
-                where body_id = pieces.id or lens_id = pieces.id or flash_id = pieces.id or modifier_id = pieces.id or gel_id = pieces.id
+                where body_id = pieces.id or lens_id = pieces.id or flash_id = pieces.id or modifier_id = pieces.id or gel_id = pieces.id or other_gel_id = pieces.id
             ) as uses
             SQL);
     }
 
-    /** Column of a moment that points at it; null for what no moment names. */
-    public static function momentColumn(PieceKind $kind): ?string
+    /**
+     * Moments that are planned with it; not for batteries, which no moment names.
+     *
+     * @return Builder<Moment>
+     */
+    public function moments(): Builder
     {
-        return $kind === PieceKind::Battery ? null : "{$kind->value}_id";
+        return Moment::query()->whereAny(
+            $this->kind === PieceKind::Gel ? ['gel_id', 'other_gel_id'] : ["{$this->kind->value}_id"],
+            $this->id,
+        );
     }
 
     /**

@@ -30,9 +30,10 @@ trait TellsLight
             'lens' => MomentParts::lens($this->lens->figures(), $this->settings->number('focalLength')),
             'flash' => MomentParts::flash(
                 $this->flash->figures(),
-                $this->settings->whole('units'),
+                $this->settings,
                 $this->modifier?->figures(),
                 $this->gel?->figures(),
+                $this->otherGel?->figures(),
             ),
         ], $this->isGlowFromCurve() ? $this->glow() : null);
     }

@@ -58,7 +58,7 @@ final class BenchPage
     public static function of(Moment $moment, User $user, Solution $solution, Voice $voice): BenchData
     {
         $pieces = $user->pieces()
-            ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id])
+            ->toChoose([$moment->body_id, $moment->lens_id, $moment->flash_id, $moment->modifier_id, $moment->gel_id, $moment->other_gel_id])
             ->orderBy('id')->get();
         $choices = static fn(PieceKind $kind): array => array_values(
             $pieces->where('kind', $kind)->map(static fn(Piece $p): GearChoice => Listings::gear($p, $voice))->all(),

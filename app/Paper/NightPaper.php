@@ -46,7 +46,7 @@ final class NightPaper
     private static function packing(Night $night, User $user, KnownLights $known, Voice $voice): array
     {
         $moments = $night->wholeMoments();
-        $pieces = $moments->flatMap(static fn(Moment $m): array => array_filter([$m->body, $m->lens, $m->flash, $m->modifier, $m->gel]))->unique('id');
+        $pieces = $moments->flatMap(static fn(Moment $m): array => $m->gear())->unique('id');
         $units = static fn(Piece $piece): int => max(1, ...array_values($moments->where('flash_id', $piece->id)->map(static fn(Moment $m): int => $m->settings->whole('units'))->all()));
 
         return [

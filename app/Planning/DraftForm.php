@@ -9,6 +9,7 @@ use App\Models\Moment;
 use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\RoomForm;
+use Kaddle\Core\Gear\OutfitForm;
 use Kaddle\Core\Intake\Field;
 use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\PartKind;
@@ -31,13 +32,15 @@ final class DraftForm
             ),
             Field::optional('modifierId', 'modifier', new RecordKind()),
             Field::optional('gelId', 'gel', new RecordKind()),
+            OutfitForm::gelled(),
+            Field::optional('otherGelId', 'gel of the other units', new RecordKind()),
         )->called('OutfitDraft');
 
         return Shape::of(
             MomentForm::name(),
             Field::needed('startsAt', 'start', PatternKind::clock()),
             Field::needed('room', 'room', PartKind::one(RoomForm::box())),
-            ...MomentForm::settings()->without('units', 'focalLength')->fields,
+            ...MomentForm::settings()->without('units', 'gelled', 'focalLength')->fields,
             ...[
                 Field::needed('bodyId', 'body', new RecordKind()),
                 Field::needed('lensId', 'lens', new RecordKind()),
@@ -62,6 +65,8 @@ final class DraftForm
                 'units' => $moment->settings->whole('units'),
                 'modifierId' => $moment->modifier_id,
                 'gelId' => $moment->gel_id,
+                ...$moment->settings->has('gelled') ? ['gelled' => $moment->settings->whole('gelled')] : [],
+                'otherGelId' => $moment->other_gel_id,
             ],
         ] + $moment->settings->toArray())->filled());
     }

@@ -9,6 +9,7 @@ use App\Models\Piece;
 use App\Models\Room;
 use Illuminate\Database\Eloquent\Builder;
 use Kaddle\Core\Form\MomentReader;
+use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Quantity\Sentence;
 
@@ -16,7 +17,7 @@ use Kaddle\Core\Quantity\Sentence;
 final class MomentsStillFit
 {
     /** Moments alike in these can only fit or fail together. */
-    private const GEAR = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'settings'];
+    private const GEAR = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'other_gel_id', 'settings'];
 
     private const SCENE = ['settings->camera', 'settings->subject'];
 
@@ -36,11 +37,10 @@ final class MomentsStillFit
 
     public static function with(Piece $piece): void
     {
-        $column = Piece::momentColumn($piece->kind);
-        if ($column !== null) {
+        if ($piece->kind !== PieceKind::Battery) {
             self::check(
-                Moment::query()->where($column, $piece->id)->distinct(...self::GEAR),
-                static fn(Moment $m): Moment => $m->setRelation(substr($column, 0, -strlen('_id')), $piece),
+                $piece->moments()->distinct(...self::GEAR),
+                static fn(Moment $m): Moment => $m->withChanged($piece),
                 'name',
                 'is planned with it and could not be any more.',
             );

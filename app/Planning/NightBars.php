@@ -41,7 +41,11 @@ final class NightBars
                 self::thing($moment->lens),
                 self::thing($moment->flash),
                 $moment->modifier === null ? null : self::thing($moment->modifier),
-                $moment->gel === null ? null : self::thing($moment->gel),
+                InHand::gels(
+                    $moment->gel === null ? null : self::thing($moment->gel),
+                    $moment->otherGel === null ? null : self::thing($moment->otherGel),
+                    $moment->settings->has('gelled') ? $moment->settings->whole('gelled') : null,
+                ),
             ),
             $moment->body->figures(),
             $moment->isGlowFromCurve() ? static fn(float $minute): float => $moment->curveAt($minute)->glow->ev : null,

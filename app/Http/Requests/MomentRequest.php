@@ -37,6 +37,8 @@ final readonly class MomentRequest
     private const ELSEWHERE = [
         'lens.focalLength' => 'focalLength',
         'flash.units' => 'outfit.units',
+        'flash.gelled' => 'outfit.gelled',
+        'flash.otherGel' => 'outfit.otherGelId',
         'flash.modifier.dimming' => 'outfit.modifierId',
     ];
 
@@ -47,6 +49,7 @@ final readonly class MomentRequest
         'flashId' => PieceKind::Flash,
         'outfit.modifierId' => PieceKind::Modifier,
         'outfit.gelId' => PieceKind::Gel,
+        'outfit.otherGelId' => PieceKind::Gel,
     ];
 
     private Moment $moment;
@@ -69,7 +72,7 @@ final readonly class MomentRequest
         $this->draft = $shape->whole(array_intersect_key($request->all(), array_flip($shape->names())));
         $this->pieces = $this->findPieces();
         $this->settings = MomentForm::settings()->stored(
-            ['units' => $this->draft->record('outfit')->whole('units')] + $this->draft->toArray(),
+            array_intersect_key($this->draft->record('outfit')->toArray(), ['units' => null, 'gelled' => null]) + $this->draft->toArray(),
         );
         $this->document = $this->document();
         $this->light = $this->readLight();
@@ -147,6 +150,7 @@ final readonly class MomentRequest
             'flash_id' => $this->pieces['flashId'][0],
             'modifier_id' => $this->pieces['outfit.modifierId'][0] ?? null,
             'gel_id' => $this->pieces['outfit.gelId'][0] ?? null,
+            'other_gel_id' => $this->pieces['outfit.otherGelId'][0] ?? null,
         ]);
     }
 
@@ -206,9 +210,10 @@ final readonly class MomentRequest
             'lens' => MomentParts::lens($this->figures('lensId'), $this->settings->number('focalLength')),
             'flash' => MomentParts::flash(
                 $this->figures('flashId'),
-                $this->settings->whole('units'),
+                $this->settings,
                 $this->pieces['outfit.modifierId'][1] ?? null,
                 $this->pieces['outfit.gelId'][1] ?? null,
+                $this->pieces['outfit.otherGelId'][1] ?? null,
             ),
         ], $this->settings->record('glow')->flag('curve') ? $this->glowOfCurve() : null);
     }

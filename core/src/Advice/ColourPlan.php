@@ -23,7 +23,7 @@ final readonly class ColourPlan
 
     private function __construct(
         public ColourWish $wish,
-        /** Null for the bare head. */
+        /** On all units, null for bare heads; where the wish keeps what is on, that of the first. */
         public ?Gel $gel,
         public LightColour $balance,
         /** How the face then looks, and what is behind where anybody knows its light, against white. */
@@ -43,8 +43,8 @@ final readonly class ColourPlan
         $wanted = $wish->behindOverFace();
         $room = $view->room;
         $best = null;
-        foreach ($wanted === null ? [$view->gel()] : [null, ...$gels] as $gel) {
-            $flash = $view->flashThrough($gel);
+        foreach ($wanted === null ? [$view->outfit()->gel] : [null, ...$gels] as $gel) {
+            $flash = $wanted === null ? $view->flash : $view->flashThrough($gel);
             if ($flash === null || ($wanted !== null && $room === null)) {
                 return null;
             }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Advice;
 
+use Kaddle\Core\Colour\Cast;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\LightColour;
+use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Quantity\Mired;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Solve\Solution;
@@ -22,6 +24,8 @@ final readonly class ColourView
 
     private function __construct(
         private Solution $solution,
+        /** Without a gel; null for a flash that is off. */
+        private ?LightColour $bare,
         /** Of the flash on the face, its gel and the paint that it bounced off included; null for a flash that is off. */
         public ?LightColour $flash,
         /** Of the room's own light; null where nobody knows. */
@@ -38,14 +42,14 @@ final readonly class ColourView
         $moment = $solution->moment;
         $best = $solution->best;
         $paint = $best->light->cast;
-        $flash = $best->isOff() ? null : LightColour::of($moment->flash->colourAt($best->output)->mired(), $paint->tint)
-            ->plus($moment->flash->outfit->gel->shift ?? Mired::of(0.0))
-            ->plus($paint->warmth);
+        $bare = $best->isOff() ? null : LightColour::ofKelvin($moment->flash->colourAt($best->output));
+        $flash = $bare === null ? null : self::painted($moment->flash->outfit->shifted($bare), $paint);
         $room = $moment->roomColour === null ? null : LightColour::ofKelvin($moment->roomColour);
         $levels = $solution->levels;
 
         return new self(
             $solution,
+            $bare,
             $flash,
             $room,
             self::mixed($room, $levels->faceRoom, $flash, $levels->faceFlash),
@@ -57,19 +61,19 @@ final readonly class ColourView
     /** The same flash through another gel; null where it is off. */
     public function flashThrough(?Gel $gel): ?LightColour
     {
-        return $this->flash?->plus(($gel->shift ?? Mired::of(0.0))->minus($this->gel()->shift ?? Mired::of(0.0)));
+        return $this->bare === null ? null : self::painted($this->bare->plus($gel->shift ?? Mired::of(0.0)), $this->solution->best->light->cast);
     }
 
-    /** The gel that is on; null for the bare head. */
-    public function gel(): ?Gel
+    /** What is on the units. */
+    public function outfit(): Outfit
     {
-        return $this->solution->moment->flash->outfit->gel;
+        return $this->solution->moment->flash->outfit;
     }
 
-    /** What another gel takes more than the one that is on, stops; below 0 less. */
+    /** What another gel, on all units, takes more than what is on, stops; below 0 less. */
     public function costOf(?Gel $gel): Stops
     {
-        return Stops::of(($gel->loss->value ?? 0.0) - ($this->gel()->loss->value ?? 0.0));
+        return Stops::of(($gel->loss->value ?? 0.0) - $this->outfit()->loss($this->solution->moment->flash->colour)->value);
     }
 
     /** The same in clicks of the unit, above 0 turns up. */
@@ -84,6 +88,12 @@ final readonly class ColourView
         $white = $balance ?? $this->balance;
 
         return LightColour::of($light->warmth->minus($white->warmth), $light->duv - $white->duv);
+    }
+
+    /** A light that came off paint. */
+    private static function painted(LightColour $light, Cast $paint): LightColour
+    {
+        return LightColour::of($light->warmth->plus($paint->warmth), $light->duv + $paint->tint);
     }
 
     /** Two lights together: linear light of both, by their levels. */

@@ -108,7 +108,7 @@ final readonly class Remedy
         return [
             new self(RemedyKind::SlowerShutter, $over, $over),
             ...($moment->flash->outfit->modifier === null ? self::covers($solution, $over, $spares) : []),
-            ...($moment->flash->outfit->gel === null ? self::gels($over, $spares) : []),
+            ...(!$moment->flash->outfit->hasGel() ? self::gels($over, $spares) : []),
             $light->isBounced() ? new self(RemedyKind::DarkerAim, Stops::of(1.0)) : self::farther($moment, $over),
             ...($solution->best->choice->isFallenForFlash() ? [] : [
                 new self(RemedyKind::LetRoomFallForFlash, $over, $moment->roomLevel->minus($over)),

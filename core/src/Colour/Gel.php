@@ -44,6 +44,11 @@ final readonly class Gel
         return new self($shift, $loss);
     }
 
+    public function equals(self $other): bool
+    {
+        return $this->shift->mired === $other->shift->mired && $this->loss->value === $other->loss->value;
+    }
+
     public static function shiftRange(): Range
     {
         return Range::between(-110.0, 250.0, 'mired', 1.0);

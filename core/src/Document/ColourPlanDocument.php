@@ -16,6 +16,8 @@ final readonly class ColourPlanDocument
     private function __construct(
         public ColourWish $wish,
         public string $name,
+        /** Whether the gels stay as they are; if not, all units carry the one that is told here. */
+        public bool $keepsGels,
         /** Which of the gels, by what the bag calls it; null for the bare head. */
         public ?int $gel,
         /** K */
@@ -33,6 +35,7 @@ final readonly class ColourPlanDocument
         return new self(
             $plan->wish,
             $plan->wish->inWords(),
+            $plan->wish->behindOverFace() === null,
             $gel === false ? null : $gel,
             round($plan->balance->kelvin()->kelvin),
             round(1000.0 * $plan->balance->duv),

@@ -109,7 +109,7 @@ final readonly class ChangedNight
             ChangeKind::NoFlash => $look->flag('withoutFlash') ? [] : ['look' => ['withoutFlash' => true] + $look->toArray()],
             ChangeKind::UnitGone => $moment->text('flash') !== $this->piece('piece', PieceKind::Flash)->text('uid') ? [] : (
                 $this->change->has('other')
-                    ? ['flash' => $this->piece('other', PieceKind::Flash)->text('uid'), 'units' => 1]
+                    ? ['flash' => $this->piece('other', PieceKind::Flash)->text('uid'), 'units' => 1, 'gelled' => null, 'otherGel' => null]
                     : ['look' => ['withoutFlash' => true] + $look->toArray()]
             ),
             default => $moment->text('lens') !== $this->piece('piece', PieceKind::Lens)->text('uid') ? [] : [

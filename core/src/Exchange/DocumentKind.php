@@ -69,8 +69,9 @@ enum DocumentKind: string
             ['room', 'body', 'lens', 'flash'],
         );
         $fittings = array_map(
-            static fn(string $name): Field => Field::optional($name, $name, PatternKind::identity()),
-            ['modifier', 'gel'],
+            static fn(string $name, string $label): Field => Field::optional($name, $label, PatternKind::identity()),
+            ['modifier', 'gel', 'otherGel'],
+            ['modifier', 'gel', 'gel of the other units'],
         );
 
         return MomentForm::settings()->led(

@@ -30,6 +30,9 @@ final class DocumentReader
     /** The largest night: 300 moments of 80 values and 1800 of lamps, 60 rooms of 2500, 500 pieces of 150. */
     private const MOST_VALUES = 900_000;
 
+    /** Kind of piece by the field of a moment that names it. */
+    private const GEAR = ['body' => 'body', 'lens' => 'lens', 'flash' => 'flash', 'modifier' => 'modifier', 'gel' => 'gel', 'otherGel' => 'gel'];
+
     /** @var array<string, true> */
     private array $identities = [];
 
@@ -152,10 +155,10 @@ final class DocumentReader
             $moment->fault('room', 'No room of the place has this identity.');
         }
         $gear = [];
-        foreach (['body', 'lens', 'flash', 'modifier', 'gel'] as $name) {
-            $gear[$name] = $moment->has($name) ? $pieces[$name][$moment->text($name)] ?? null : null;
+        foreach (self::GEAR as $name => $kind) {
+            $gear[$name] = $moment->has($name) ? $pieces[$kind][$moment->text($name)] ?? null : null;
             if ($gear[$name] === null && $moment->has($name)) {
-                $moment->fault($name, "No $name among the pieces has this identity.");
+                $moment->fault($name, "No $kind among the pieces has this identity.");
             }
         }
         if ($room === null || $gear['body'] === null || $gear['lens'] === null || $gear['flash'] === null) {
@@ -166,7 +169,7 @@ final class DocumentReader
                 'room' => RoomForm::box()->stored($room->toArray())->toArray(),
                 'body' => MomentParts::body($gear['body']),
                 'lens' => MomentParts::lens($gear['lens'], $moment->number('focalLength')),
-                'flash' => MomentParts::flash($gear['flash'], $moment->whole('units'), $gear['modifier'], $gear['gel']),
+                'flash' => MomentParts::flash($gear['flash'], $moment, $gear['modifier'], $gear['gel'], $gear['otherGel']),
             ]));
         } catch (FaultyDocument $e) {
             foreach ($e->faults as $fault) {

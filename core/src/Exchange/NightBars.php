@@ -106,7 +106,7 @@ final class NightBars
             'mains' => ($place->has('mains') ? $place->choice('mains', Mains::class) : Mains::Hz50)->value,
             'body' => MomentParts::body($this->pieces[$moment->text('body')]),
             'lens' => MomentParts::lens($this->pieces[$moment->text('lens')], $moment->number('focalLength')),
-            'flash' => MomentParts::flash($this->pieces[$moment->text('flash')], $moment->whole('units'), $piece('modifier'), $piece('gel')),
+            'flash' => MomentParts::flash($this->pieces[$moment->text('flash')], $moment, $piece('modifier'), $piece('gel'), $piece('otherGel')),
         ]);
     }
 
@@ -119,7 +119,7 @@ final class NightBars
 
         return $body === null || $lens === null || $unit === null
             ? throw new \LogicException('a moment without gear')
-            : InHand::of($body, $lens, $unit, $thing('modifier'), $thing('gel'));
+            : InHand::of($body, $lens, $unit, $thing('modifier'), InHand::gels($thing('gel'), $thing('otherGel'), $moment->has('gelled') ? $moment->whole('gelled') : null));
     }
 
     /** @param float $minute since six in the morning */

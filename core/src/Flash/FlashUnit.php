@@ -90,11 +90,7 @@ final readonly class FlashUnit
             $this->bounceZoom,
             $this->lowest,
             $this->step,
-            Outfit::of(
-                (int) Outfit::unitRange()->nearest($times * $this->outfit->units),
-                $this->outfit->modifier,
-                $this->outfit->gel,
-            ),
+            $this->outfit->times($times),
             $this->highSpeed,
             $this->colour,
             $this->pop,

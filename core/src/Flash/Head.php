@@ -46,7 +46,7 @@ final readonly class Head
     ): self {
         $all = $beam->times($outfit->units);
         $lobe = Lobe::bare($position, $direction, $all);
-        $tinted = $outfit->gel === null ? $lobe : $lobe->through($outfit->gel->transmission($colour));
+        $tinted = $outfit->hasGel() ? $lobe->through($outfit->transmission($colour)) : $lobe;
 
         return new self($position, $direction, $all, $outfit->modifier?->shaped($tinted, $forward) ?? [$tinted]);
     }

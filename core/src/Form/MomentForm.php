@@ -99,6 +99,7 @@ final class MomentForm
     {
         return self::$settings ??= Shape::of(
             OutfitForm::units(),
+            OutfitForm::gelled(),
             LensForm::focalLength(),
             SceneForm::camera(),
             SceneForm::subject(),

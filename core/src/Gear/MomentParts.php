@@ -42,11 +42,11 @@ final class MomentParts
     }
 
     /**
-     * @param mixed $units how many side by side, as it came
+     * @param Record $settings how many side by side, and on how many the gel is
      *
      * @return array<string, mixed>
      */
-    public static function flash(Record $piece, mixed $units = 1, ?Record $modifier = null, ?Record $gel = null): array
+    public static function flash(Record $piece, Record $settings, ?Record $modifier, ?Record $gel, ?Record $otherGel): array
     {
         $part = static fn(?Record $of, string ...$names): array => array_intersect_key(
             $of?->toArray() ?? [],
@@ -56,9 +56,10 @@ final class MomentParts
         return [
             ...$part($piece, ...UnitForm::FIGURES),
             ...self::recycle($piece),
-            'units' => $units,
+            ...$part($settings, 'units', 'gelled'),
             ...($modifier === null ? [] : ['modifier' => $part($modifier, 'kind', 'dimming')]),
             ...($gel === null ? [] : ['gel' => $part($gel, 'shift', 'loss')]),
+            ...($otherGel === null ? [] : ['otherGel' => $part($otherGel, 'shift', 'loss')]),
         ];
     }
 }

@@ -61,6 +61,17 @@ final class OutfitForm
         );
     }
 
+    /** Left out where all of them carry it. */
+    public static function gelled(): Field
+    {
+        return Field::optional(
+            'gelled',
+            'units with the gel',
+            NumberKind::whole(Outfit::gelledRange((int) Outfit::unitRange()->max)),
+            'The others carry the other gel, or none. Leave it out where all carry the same.',
+        );
+    }
+
     /** @return list<Field> of a flash in a document */
     public static function fields(): array
     {
@@ -73,6 +84,8 @@ final class OutfitForm
             self::units(),
             Field::optional('modifier', 'modifier', PartKind::one(self::modifier())),
             Field::optional('gel', 'gel', PartKind::one($gel), 'By its kind, or by its shift and loss.'),
+            self::gelled(),
+            Field::optional('otherGel', 'gel of the other units', PartKind::one($gel), 'Of those that do not carry the first.'),
         ];
     }
 
@@ -83,7 +96,7 @@ final class OutfitForm
      */
     public static function outfit(Record $flash, ?Beam $bare): ?Outfit
     {
-        if (!$flash->isSound('units', 'modifier', 'gel')) {
+        if (!$flash->isSound('units', 'modifier', 'gel', 'gelled', 'otherGel')) {
             return null;
         }
         $modifier = $flash->has('modifier') ? self::fitted($flash, $flash->record('modifier'), $bare) : null;
@@ -91,10 +104,24 @@ final class OutfitForm
             return null;
         }
 
+        $gelled = $flash->has('gelled') ? $flash->whole('gelled') : $flash->whole('units');
+        if ($gelled > $flash->whole('units')) {
+            $flash->fault('gelled', 'No more units can carry the gel than there are.');
+
+            return null;
+        }
+        if ($flash->has('otherGel') && $gelled === $flash->whole('units')) {
+            $flash->fault('otherGel', 'All units carry the gel already: tell on how many it is.');
+
+            return null;
+        }
+
         return Outfit::of(
             $flash->whole('units'),
             $modifier,
             $flash->has('gel') ? self::before($flash->record('gel')) : null,
+            $gelled,
+            $flash->has('otherGel') ? self::before($flash->record('otherGel')) : null,
         );
     }
 

@@ -17,8 +17,28 @@ final readonly class InHand
         public Thing $unit,
         /** Over the head; null for the bare head. */
         public ?Thing $modifier,
+        /** All gels as one: another on one of the units is a change. */
         public ?Thing $gel,
     ) {}
+
+    /**
+     * Gels on several units, as one thing.
+     *
+     * @param Thing|null $gel null for bare heads
+     * @param Thing|null $other of the other units
+     * @param int|null $gelled units with the first; null where all carry it
+     */
+    public static function gels(?Thing $gel, ?Thing $other, ?int $gelled): ?Thing
+    {
+        if ($gelled === null || $gel?->identity === $other?->identity) {
+            return $gel;
+        }
+
+        return Thing::of(
+            "$gelled:{$gel?->identity}:{$other?->identity}",
+            sprintf('%s on %d, %s beside', $gel->name ?? 'bare', $gelled, $other->name ?? 'bare'),
+        );
+    }
 
     public static function of(Thing $body, Thing $lens, Thing $unit, ?Thing $modifier, ?Thing $gel): self
     {

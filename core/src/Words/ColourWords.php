@@ -9,7 +9,9 @@ use Kaddle\Core\Advice\ColourView;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
 use Kaddle\Core\Colour\LightColour;
+use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Stops;
 
 /** Colours, gels and white balances in words. */
 final class ColourWords
@@ -73,15 +75,22 @@ final class ColourWords
         return sprintf('a gel of %s mired', self::signed($gel->shift->mired));
     }
 
+    /** "full orange", "full orange beside no gel": on one unit or on all. */
+    private static function gels(Outfit $outfit): string
+    {
+        return self::gel($outfit->gel) . ($outfit->isMixed() ? ' beside ' . self::gel($outfit->otherGel) : '');
+    }
+
     /** "full orange, body at 3200 K: face neutral, behind a little warm, +30 mired. Costs 0.7 stops, output 2 clicks up." */
     public static function plan(ColourPlan $plan, ColourView $view): string
     {
-        $cost = $view->costOf($plan->gel);
-        $clicks = $view->clicksOf($plan->gel);
+        $keeps = $plan->wish->behindOverFace() === null;
+        $cost = $keeps ? Stops::of(0.0) : $view->costOf($plan->gel);
+        $clicks = $keeps ? 0 : $view->clicksOf($plan->gel);
 
         return sprintf(
             '%s, body at %s: the face looks %s%s.%s%s',
-            ucfirst(self::gel($plan->gel)),
+            ucfirst($keeps ? self::gels($view->outfit()) : self::gel($plan->gel)),
             self::balance($plan->balance),
             self::looks($plan->face),
             $plan->behind === null ? '' : ', what the room lights ' . self::looks($plan->behind),

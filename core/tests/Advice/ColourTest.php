@@ -10,6 +10,7 @@ use Kaddle\Core\Colour\BlackBody;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
 use Kaddle\Core\Document\ColourDocument;
+use Kaddle\Core\Document\ColourPlanDocument;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Mired;
@@ -92,6 +93,22 @@ final class ColourTest extends TestCase
         $both = BlackBody::light($head->mired())->through($orange)->through($blue);
         self::assertEqualsWithDelta($head->mired()->mired, BlackBody::nearest($both)->mired, 2.0);
         self::assertLessThan(min($orange->luminance(), $blue->luminance()), $orange->through($blue)->luminance());
+    }
+
+    public function testAWarmAndABareUnitMeetBetweenAndAWishPutsOneGelOnBoth(): void
+    {
+        $light = static fn(array $flash): float => ColourView::of(self::solve(['roomKelvin' => 2700, 'flash.units' => 2] + $flash))->flash->warmth->mired ?? 0.0;
+        $warm = ['flash.gel' => ['kind' => 'full-orange']];
+        $mixed = $warm + ['flash.gelled' => 1];
+        self::assertGreaterThan($light([]) + 20.0, $light($mixed));
+        self::assertLessThan($light($warm) - 20.0, $light($mixed));
+        self::assertGreaterThan($light($mixed), $light($mixed + ['flash.otherGel' => ['kind' => 'quarter-orange']]));
+
+        $told = ColourDocument::of(self::solve(['roomKelvin' => 2700, 'flash.units' => 2] + $mixed), self::gels());
+        $plans = array_combine(array_map(static fn(ColourPlanDocument $p): string => $p->wish->value, $told->plans), $told->plans);
+        self::assertTrue($plans['neutral-face']->keepsGels);
+        self::assertStringStartsWith('Full orange beside no gel, body at', $plans['neutral-face']->sentence);
+        self::assertFalse($plans['match-room']->keepsGels);
     }
 
     public function testAFaceLiesBetweenItsTwoLightsAndNearerToTheStronger(): void

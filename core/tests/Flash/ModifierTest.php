@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Flash;
 
+use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Colour\LightColour;
 use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Flash\Exposure;
 use Kaddle\Core\Flash\FlashInRoom;
@@ -17,6 +19,7 @@ use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Flash\Outfit;
 use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\OutOfRange;
+use Kaddle\Core\Quantity\Rgb;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
@@ -108,6 +111,48 @@ final class ModifierTest extends TestCase
         $warm = self::onFace($room, Outfit::of(1, null, GelKind::HalfOrange->gel()))->total();
         self::assertEqualsWithDelta(-0.5, log($warm->luminance() / $bare->luminance(), 2), 1e-9);
         self::assertGreaterThan($warm->b, $warm->r);
+    }
+
+    public function testUnitsUnderDifferentGelsGiveTheSumOfTheirLight(): void
+    {
+        $room = self::room(0.6);
+        [$orange, $blue] = [GelKind::FullOrange->gel(), GelKind::HalfBlue->gel()];
+        $light = static fn(?Gel $gel): Rgb => self::onFace($room, Outfit::of(1, null, $gel))->total();
+        foreach ([[1, 2, null], [1, 2, $blue], [2, 3, $blue], [1, 4, $blue]] as [$gelled, $units, $other]) {
+            $apart = $light($orange)->times($gelled)->plus($light($other)->times($units - $gelled));
+            $outfit = Outfit::of($units, null, $orange, $gelled, $other);
+            $together = self::onFace($room, $outfit)->total();
+            foreach (['r', 'g', 'b'] as $band) {
+                self::assertEqualsWithDelta($apart->{$band}, $together->{$band}, 1e-9 * $apart->luminance(), "$gelled of $units, $band");
+            }
+            self::assertEqualsWithDelta(
+                log($units * $light(null)->luminance() / $apart->luminance(), 2),
+                $outfit->loss(Kelvin::of(5500.0))->value,
+                1e-9,
+            );
+        }
+    }
+
+    public function testTheSameGelOnEachIsOneGel(): void
+    {
+        $gel = GelKind::HalfOrange->gel();
+        $head = Kelvin::of(5500.0);
+        foreach ([Outfit::of(2, null, $gel), Outfit::of(2, null, $gel, 1, $gel), Outfit::of(2, null, $gel, 2, GelKind::HalfBlue->gel())] as $outfit) {
+            self::assertEquals($gel->transmission($head), $outfit->transmission($head));
+            self::assertEquals($gel->loss, $outfit->loss($head));
+            self::assertFalse($outfit->isMixed());
+        }
+        self::assertEqualsWithDelta(
+            $head->mired()->mired + 159.0,
+            Outfit::of(4, null, GelKind::FullOrange->gel(), 3, GelKind::FullOrange->gel())->shifted(LightColour::ofKelvin($head))->warmth->mired,
+            1e-9,
+        );
+    }
+
+    public function testTwiceTheUnitsCarryTheirGelsInTheSameShares(): void
+    {
+        $pair = Outfit::of(2, null, GelKind::FullOrange->gel(), 1)->times(2);
+        self::assertSame([4, 2], [$pair->units, $pair->gelled]);
     }
 
     public function testAGelDimsDirectLightToo(): void

@@ -98,6 +98,8 @@ final class MomentReaderTest extends TestCase
         yield 'a dome that makes light' => ['flash.modifier', ['kind' => 'dome', 'dimming' => 0.1], 'flash.modifier.dimming', 'a meter cannot have shown less'];
         yield 'dimming out of range' => ['flash.modifier', ['kind' => 'grid', 'dimming' => 12], 'flash.modifier.dimming', 'must be 0 to 8 stops'];
         yield 'half a unit' => ['flash.units', 0.5, 'flash.units', 'must be 1 to 4 units'];
+        yield 'a gel on more units than there are' => ['flash.gelled', 2, 'flash.gelled', 'No more units can carry the gel than there are.'];
+        yield 'a gel for units that are not there' => ['flash.otherGel', ['kind' => 'full-orange'], 'flash.otherGel', 'All units carry the gel already'];
         yield 'a gel of another colour' => ['flash.gel', ['kind' => 'plaid'], 'flash.gel.kind', 'must be one of: full-orange'];
         yield 'a gel beyond any sheet' => ['flash.gel', ['shift' => 999, 'loss' => 0.5], 'flash.gel.shift', 'must be −110 to 250 mired'];
         yield 'lens inside out' => ['lens.widest', 'f/22', 'lens', 'must be wider than the narrowest'];

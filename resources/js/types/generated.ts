@@ -363,6 +363,8 @@ export interface ColourPatchDocument {
 export interface ColourPlanDocument {
   readonly wish: ColourWish;
   readonly name: string;
+  /** Whether the gels stay as they are; if not, all units carry the one that is told here. */
+  readonly keepsGels: boolean;
   /** Which of the gels, by what the bag calls it; null for the bare head. */
   readonly gel: number | null;
   /** K */
@@ -1040,6 +1042,10 @@ export interface OutfitDraft {
   readonly modifierId: number | null;
   /** Gel. */
   readonly gelId: number | null;
+  /** Units with the gel, units. The others carry the other gel, or none. Leave it out where all carry the same. */
+  readonly gelled: number | null;
+  /** Gel of the other units. */
+  readonly otherGelId: number | null;
 }
 
 /** The picture to expect, as geometry and light. The light of room and flash are two layers: a pixel is the layer of the room at the level of the room plus the layer of the flash at that of the flash on the face. */
@@ -2222,6 +2228,18 @@ export const fields = {
     },
     "outfit.gelId": {
         "label": "Gel",
+        "hint": ""
+    },
+    "outfit.gelled": {
+        "label": "Units with the gel",
+        "hint": "The others carry the other gel, or none. Leave it out where all carry the same.",
+        "min": 1,
+        "max": 4,
+        "step": 1,
+        "unit": "units"
+    },
+    "outfit.otherGelId": {
+        "label": "Gel of the other units",
         "hint": ""
     },
     "focalLength": {

@@ -153,7 +153,11 @@ final class BagTest extends TestCase
     public function testCountsTheMomentsThatUseAPiece(): void
     {
         $moment = $this->momentOf($user = $this->person());
-        $moment->update(['gel_id' => $this->piece($user, 'Half orange')->id]);
+        $orange = $this->piece($user, 'Half orange');
+        $moment->update(['other_gel_id' => $orange->id]);
+        self::assertSame(1, $orange->uses());
+        $moment->update(['gel_id' => $orange->id]);
+        self::assertSame(1, $orange->uses(), 'on both units of one moment');
         $this->actingAs($user)->get('/bag')->assertInertia(static fn(AssertableInertia $page) => $page
             ->where('pieces.0.uses', 1)
             ->where('pieces.1.uses', 0)

@@ -16,6 +16,7 @@ use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Exchange\DocumentKind;
 use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Exchange\NightBars;
+use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Tests\Exchange\HostileDocuments;
 use Kaddle\Core\Words\Voice;
@@ -33,9 +34,12 @@ final class ExchangeTest extends TestCase
     public function testANightGoesToAnotherAccountAndBackWithoutALoss(): void
     {
         $owner = $this->demo();
+        $two = $this->first($owner)->moments()->firstOrFail();
+        [$gel, $other] = $owner->pieces()->where('kind', PieceKind::Gel)->limit(2)->pluck('id')->all();
+        $two->update(['gel_id' => $gel, 'other_gel_id' => $other, 'settings' => ['units' => 2, 'gelled' => 1] + $two->settings->toArray()]);
         $sent = $this->actingAs($owner)->get("/nights/{$this->first($owner)->id}/document")->assertOk()->getContent();
         $this->actingAs($other = $this->person('Other'));
-        self::assertSame(['new' => 29], $this->take((string) $sent));
+        self::assertSame(['new' => 30], $this->take((string) $sent));
         $returned = $this->get("/nights/{$this->first($other)->id}/document")->getContent();
         self::assertJsonStringEqualsJsonString((string) $sent, (string) $returned);
     }

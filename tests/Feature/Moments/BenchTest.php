@@ -50,7 +50,7 @@ final class BenchTest extends TestCase
             'room.height' => 3.3,
             'room.finishes.far' => 'red-brick',
             'room.roof' => ['ridge' => 5.5, 'runs' => 'across'],
-            'outfit' => ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange')],
+            'outfit' => ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange'), 'gelled' => 1, 'otherGelId' => $piece('Quarter orange')],
             'subject.distance' => 4.2,
             'look' => ['roomUnder' => 2, 'aperture' => 'f/2.8', 'locks' => ['shutter' => '1/100', 'aperture' => null, 'iso' => null]],
             'glow' => ['ev' => null, 'metered' => ['shutter' => '1/60', 'aperture' => 'f/2.8', 'iso' => '3200']],
@@ -63,7 +63,7 @@ final class BenchTest extends TestCase
             ->where('bench.stored.draft.name', 'Speeches')
             ->where('bench.stored.draft.startsAt', '20:15')
             ->where('bench.stored.draft.room.roof', ['ridge' => 5.5, 'runs' => 'across'])
-            ->where('bench.stored.draft.outfit', ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange')])
+            ->where('bench.stored.draft.outfit', ['units' => 2, 'modifierId' => $piece('Frosted dome'), 'gelId' => $piece('Half orange'), 'gelled' => 1, 'otherGelId' => $piece('Quarter orange')])
             ->where('bench.stored.draft.room.height', 3.3)
             ->where('bench.stored.draft.room.finishes.far', 'red-brick')
             ->where('bench.stored.draft.subject.distance', 4.2)

@@ -20,10 +20,10 @@ export function ColourPart({ asking, draft, faults, onChange }: Props) {
   const colour = useSettled('colour', asking, draft);
   if (colour === null) return null;
   const balance = (kelvin: number | null): MomentDraft => ({ ...draft, look: { ...draft.look, balance: kelvin } });
-  const wished = ({ balance: kelvin, tint, gel }: ColourPlanDocument): MomentDraft => ({
+  const wished = ({ balance: kelvin, tint, gel, keepsGels }: ColourPlanDocument): MomentDraft => ({
     ...draft,
     look: { ...draft.look, balance: kelvin, tint },
-    outfit: { ...draft.outfit, gelId: gel },
+    outfit: keepsGels ? draft.outfit : { ...draft.outfit, gelId: gel, gelled: null, otherGelId: null },
   });
   return (
     <section aria-labelledby="colour" className="grid gap-3">

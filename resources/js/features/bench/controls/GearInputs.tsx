@@ -65,6 +65,8 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
 }
 
 const NOTHING = 0;
+const SAME = 'same';
+const ALIKE = { gelled: null, otherGelId: null };
 const UNITS = Array.from({ length: fields['outfit.units'].max }, (_, i) => ({ value: String(i + 1), label: i === 0 ? 'one' : `${i + 1} side by side` }));
 
 function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'settings' | 'isOff' | 'ahead'>) {
@@ -79,7 +81,7 @@ function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'sett
         value={String(draft.outfit.units)}
         error={faults['outfit.units']}
         onChange={(value) => {
-          turn({ units: Number(value) });
+          turn({ units: Number(value), ...ALIKE });
         }}
       />
       <Piece
@@ -102,8 +104,39 @@ function OutfitInputs({ bench, draft, faults, onChange }: Omit<InputProps, 'sett
           turn({ gelId: id === NOTHING ? null : id });
         }}
       />
+      {draft.outfit.units > 1 && (
+        <Choice
+          label={fields['outfit.otherGelId'].label}
+          options={[{ value: SAME, label: 'the same' }, ...choices(bench.gels, 'none')]}
+          value={draft.outfit.gelled === null ? SAME : String(draft.outfit.otherGelId ?? NOTHING)}
+          error={faults['outfit.otherGelId']}
+          onChange={(value) => {
+            const id = Number(value);
+            turn(value === SAME ? ALIKE : { gelled: draft.outfit.gelled ?? 1, otherGelId: id === NOTHING ? null : id });
+          }}
+        />
+      )}
+      {draft.outfit.gelled !== null && draft.outfit.units > 2 && (
+        <Choice
+          label={fields['outfit.gelled'].label}
+          options={UNITS.slice(0, draft.outfit.units - 1).map(({ value }) => ({ value, label: value }))}
+          value={String(draft.outfit.gelled)}
+          error={faults['outfit.gelled']}
+          onChange={(value) => {
+            turn({ gelled: Number(value) });
+          }}
+        />
+      )}
     </>
   );
+}
+
+/** @param none what choosing nothing is called, where that is allowed */
+function choices(pieces: readonly GearChoice[], none?: string) {
+  return [
+    ...(none === undefined ? [] : [{ value: String(NOTHING), label: none }]),
+    ...pieces.map((piece) => ({ value: String(piece.id), label: piece.name, detail: piece.figures })),
+  ];
 }
 
 interface PieceProps {
@@ -120,10 +153,7 @@ function Piece({ label, pieces, none, id, error, onChange }: PieceProps) {
   return (
     <Choice
       label={label}
-      options={[
-        ...(none === undefined ? [] : [{ value: String(NOTHING), label: none }]),
-        ...pieces.map((piece) => ({ value: String(piece.id), label: piece.name, detail: piece.figures })),
-      ]}
+      options={choices(pieces, none)}
       value={String(id)}
       error={error}
       onChange={(value) => {
