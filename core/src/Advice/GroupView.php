@@ -70,7 +70,8 @@ final readonly class GroupView
             return null;
         }
         $aim = $solution->best->isOff() ? null : $solution->best->light->aim;
-        $faces = $aim === null ? null : FlashInRoom::of($moment->scene->room)->at(self::probes($moment));
+        $room = FlashInRoom::of($moment->scene->room);
+        $faces = $aim === null ? null : $room->at(self::probes($moment));
         $lux = $faces === null ? [] : self::luxSeconds($faces, $moment, $aim);
         $falls = self::fallsOf($lux);
         $fitsFrom = $people->across() * self::MARGIN * $moment->optics->metres() / $moment->optics->frameWidth();
@@ -84,7 +85,7 @@ final readonly class GroupView
             $holding,
             $holding !== null && $solution->best->choice->settings->aperture->av->thirtieths >= $holding->av->thirtieths,
             $people->shareOfFrame($moment->optics, $moment->scene->distance),
-            $aim === null || $back === null ? null : Stops::ofRatio($lux[GroupPlace::FrontMiddle->value] / self::onFirst($moment, $back, $aim)),
+            $aim === null || $back === null ? null : Stops::ofRatio($lux[GroupPlace::FrontMiddle->value] / self::onFirst($room, $moment, $back, $aim)),
             $faces === null || self::worst($falls)->value >= -self::EVEN ? null : self::evener($solution, $faces, $falls),
         );
     }
@@ -154,9 +155,9 @@ final readonly class GroupView
         return $falls;
     }
 
-    private static function onFirst(Moment $moment, Scene $scene, HeadAim $aim): float
+    private static function onFirst(FlashInRoom $room, Moment $moment, Scene $scene, HeadAim $aim): float
     {
-        return max(self::DARK, FlashInRoom::of($scene->room)->at(['face' => $scene->faceProbe()])->exposures($moment->head($scene, $aim))['face']->total()->luminance());
+        return max(self::DARK, $room->at(['face' => $scene->faceProbe()])->exposures($moment->head($scene, $aim))['face']->total()->luminance());
     }
 
     /** @return non-empty-array<string, Probe> faces towards the camera */
@@ -165,7 +166,7 @@ final readonly class GroupView
         $scene = $moment->scene;
         $people = $moment->people;
         $side = min($people->across() / 2.0, $scene->room->width / 2.0 - self::CLEAR);
-        $back = min($people->depth, $scene->room->length - self::CLEAR - $scene->face->x);
+        $back = min($people->depth, $scene->spaceBehind() - self::CLEAR);
         $at = static fn(float $x, float $y): Probe => Probe::at(
             Vector::of($scene->face->x + $x, $scene->face->y + $y, $scene->face->z),
             Direction::along(Vector::of(-1.0, 0.0, 0.0)),

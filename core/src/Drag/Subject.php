@@ -50,7 +50,7 @@ final readonly class Subject
     public static function of(Moment $moment, Exposing $exposing, Levels $levels): self
     {
         $people = $moment->people;
-        $wall = $moment->scene->room->length - $moment->scene->face->x;
+        $wall = $moment->scene->spaceBehind();
         $gap = max(0.01, min($people->behind->distance(), $wall));
         // A plain wall has its own finish.
         $tone = $people->behind === Behind::Wall

@@ -125,7 +125,7 @@ final class SceneForm
         if ($people->has('width') && $group->across() > $scene->room->width) {
             $people->fault('width', Sentence::of('The group is wider than the room: that is %s.', Length::ofMetres($scene->room->width)));
         }
-        $behind = $scene->room->length - $scene->face->x;
+        $behind = $scene->spaceBehind();
         if ($people->has('rows') && $group->depth > $behind) {
             $people->fault($people->has('rowGap') ? 'rowGap' : 'depth', Sentence::of('The last row stands beyond the wall: behind the subject there are %s.', Length::ofMetres(round($behind, 2))));
         }

@@ -57,7 +57,7 @@ final readonly class FrameLight
         Behind $behind,
         ?Shining $shining = null,
     ): self {
-        $wall = $scene->room->length - $scene->face->x;
+        $wall = $scene->spaceBehind();
         $place = Vector::of(
             $scene->face->x + max(0.01, min($behind->distance(), $wall)),
             $scene->face->y,

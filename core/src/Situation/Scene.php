@@ -86,6 +86,12 @@ final readonly class Scene
         return $this->tryWith($room, $this->distance);
     }
 
+    /** From the face to the wall behind it, m. */
+    public function spaceBehind(): float
+    {
+        return $this->room->length - $this->face->x;
+    }
+
     public static function fromBackWallRange(): Range
     {
         return Range::between(0.1, 199.0, 'm', 0.1);

@@ -48,9 +48,11 @@ final class GroupWords
     private static function depth(GroupView $group, Voice $voice): string
     {
         $people = $group->moment->people;
+        $behind = $group->moment->scene->spaceBehind();
 
         return match (true) {
             $people->depth === 0.0 => '',
+            $people->depth > $behind => "The last of them would stand beyond the wall: behind the subject there are {$voice->length(Length::ofMetres($behind))}.",
             $group->isSharp => "Sharp from the first row to the last, with the focus at {$voice->length($group->moment->focusForGroup())}.",
             $group->holding === null => 'No opening of this lens holds all rows sharp: step back, or fewer rows.',
             default => "Not all rows are sharp: {$group->holding->label()} would hold them, with the focus at {$voice->length($group->moment->focusForGroup())}.",

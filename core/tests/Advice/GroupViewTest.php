@@ -6,6 +6,7 @@ namespace Kaddle\Core\Tests\Advice;
 
 use Kaddle\Core\Advice\GroupPlace;
 use Kaddle\Core\Advice\GroupView;
+use Kaddle\Core\Document\GroupDocument;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Solve\MomentSolver;
@@ -78,6 +79,11 @@ final class GroupViewTest extends TestCase
     public function testDepthIsHeldByAnOpeningOrByNone(): void
     {
         self::assertTrue(self::view(self::solve(['people' => ['depth' => 2], 'look.aperture' => 'f/1.8']))->isSharp, 'the solver closes down for it');
+        self::assertContains(
+            'The last of them would stand beyond the wall: behind the subject there are 10 m.',
+            GroupDocument::of(self::solve(['people' => ['depth' => 12]]), Voice::plain())->sentences ?? [],
+            'as documents of before rows were asked may tell it',
+        );
         $held = self::view(self::solve(['people' => ['depth' => 2], 'look.school' => 'free-hand', 'look.locks' => ['shutter' => '1/60', 'aperture' => 'f/1.8', 'iso' => '800']]));
         self::assertFalse($held->isSharp);
         self::assertNotNull($held->holding);
