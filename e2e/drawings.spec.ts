@@ -76,6 +76,7 @@ test.describe('by finger', () => {
     const before = Number(await distance.inputValue());
     await swipe(page, page.getByRole('slider', { name: 'Move the subject' }), 40);
     await expect.poll(async () => Number(await distance.inputValue())).toBeGreaterThan(before + 0.3);
+    await page.getByRole('button', { name: 'Hold or turn a setting' }).click();
     const shutter = page.getByTestId('Shutter');
     const slow = await shutter.innerText();
     await swipe(page, page.getByRole('slider', { name: 'Turn Shutter' }), 60);

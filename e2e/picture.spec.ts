@@ -61,7 +61,7 @@ test('the picture to expect is painted as the engine tells it, and follows setti
   await page.reload();
   await expect(canvas).toBeVisible();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Words and keys' })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await page.keyboard.press('1');

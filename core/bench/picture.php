@@ -12,6 +12,7 @@ declare(strict_types=1);
 use Kaddle\Core\Flash\Beam;
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\Head;
+use Kaddle\Core\Picture\Camera;
 use Kaddle\Core\Picture\Surface;
 use Kaddle\Core\Quantity\Rgb;
 use Kaddle\Core\Room\BoxRoom;
@@ -86,7 +87,7 @@ foreach ($rooms as $name => [$length, $width, $eaves, $ridge, $overhead, $around
     foreach ($ways as $aim => $way) {
         $head = Head::at($eye->plus(Vector::of(0.0, 0.0, 0.2)), Direction::along(Vector::of(...$way)), Beam::fromGuideNumber(36.0, 38.0));
         $lit = FlashInRoom::of($room)->lit($head);
-        $surfaces = array_map(static fn(Surface $s): array => [$s, $s->light($room, $lit)], Surface::all($room));
+        $surfaces = array_map(static fn(Surface $s): array => [$s, $s->light($room, $lit)], Surface::seenBy(Camera::looking($eye, 0.0, 0.0, HALF, ASPECT), $room));
         $errors = [];
         for ($i = 0; $i < $places; ++$i) {
             [$x, $y] = [$random->getInt(-1000, 1000) / 1000.0 * HALF, $random->getInt(-1000, 1000) / 1000.0 * HALF * ASPECT];

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Document;
 
-use Kaddle\Core\Colour\LightColour;
+use Kaddle\Core\Picture\DarkBar;
 use Kaddle\Core\Picture\Figure;
+use Kaddle\Core\Picture\Grain;
 use Kaddle\Core\Picture\NamedSpot;
 use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Picture\Shiner;
+use Kaddle\Core\Picture\SpotFinder;
 use Kaddle\Core\Picture\ToneCurve;
 use Kaddle\Core\Picture\View;
 use Kaddle\Core\Quantity\Rgb;
@@ -37,6 +39,7 @@ final readonly class PictureDocument
      * @param list<float> $flashTint
      * @param list<PictureSpotDocument> $spots
      * @param list<float> $tones
+     * @param list<DarkBarDocument> $bars
      * @param list<string> $sentences
      */
     private function __construct(
@@ -75,6 +78,11 @@ final readonly class PictureDocument
         public float $brightest,
         /** f-number that the disc of blur at f/1 is divided by. */
         public float $fNumber,
+        /** Null where no shadow on the wall behind can be seen. */
+        public ?CastShadowDocument $shadow,
+        public GrainDocument $grain,
+        /** What would stay dark at shutters over sync speed, slowest first; empty for a flash that pulses or is off. @var list<DarkBarDocument> */
+        public array $bars,
         /** The picture as its spots tell it, for whoever does not see it. @var list<string> */
         public array $sentences,
     ) {}
@@ -83,7 +91,6 @@ final readonly class PictureDocument
     {
         $picture = PictureView::of($solution, $view);
         $camera = $picture->camera;
-        $flash = $solution->moment->flash;
         $surfaces = [];
         foreach ($picture->surfaces as $i => $surface) {
             $surfaces[] = PictureSurfaceDocument::of($surface, $picture->light[$i] ?? [], $picture);
@@ -102,12 +109,15 @@ final readonly class PictureDocument
             array_map(static fn(Shiner $s): PictureShinerDocument => PictureShinerDocument::of($s, $picture), $picture->shiners),
             array_column(FigureDocument::HALF, 0),
             array_column(FigureDocument::HALF, 1),
-            self::light($picture->seen($solution->moment->roomColour === null ? null : LightColour::ofKelvin($solution->moment->roomColour))),
-            self::light($picture->seen(LightColour::ofKelvin($solution->best->isOff() ? $flash->colour : $flash->colourAt($solution->best->output)))),
-            array_map(static fn(NamedSpot $s): PictureSpotDocument => PictureSpotDocument::of($s, $picture), $picture->spots()),
+            self::light($picture->roomTint()),
+            self::light($picture->flashTint()),
+            array_map(static fn(NamedSpot $s): PictureSpotDocument => PictureSpotDocument::of($s, $picture), SpotFinder::all($picture)),
             ToneCurve::table(),
             ToneCurve::MOST,
             $solution->best->choice->settings->aperture->fNumber(),
+            $picture->shadow === null ? null : CastShadowDocument::of($picture->shadow),
+            GrainDocument::of(Grain::of($solution->moment, $solution->best->choice->settings->iso)),
+            $solution->best->isOff() ? [] : array_map(static fn(DarkBar $b): DarkBarDocument => DarkBarDocument::of($b, $view), DarkBar::all($solution->moment)),
             PictureWords::of($picture, $voice),
         );
     }

@@ -57,6 +57,8 @@ final readonly class SolutionDocument
         public ?GroupDocument $group,
         /** If the other light of the room were held; null where the same falls on face and background. */
         public ?OtherHoldDocument $otherHold,
+        /** Of the room, whichever way it is told: EV at ISO 100. */
+        public float $glow,
         /** Stops at which a light that is kept reads, by itself; null where none is. */
         public ?float $kept,
         /** Where the zoom stands, mm at 36 mm x 24 mm. */
@@ -99,6 +101,7 @@ final readonly class SolutionDocument
             array_map(static fn(Offer $o): OfferDocument => OfferDocument::of($o), Offer::allFor($solution)),
             GroupDocument::of($solution, $voice),
             OtherHoldDocument::of($solution),
+            round($moment->glow->ev, 2),
             $moment->look->kept === null
                 ? null
                 : Rounded::stops($moment->look->kept->reads($moment->glow, $solution->levels->room)),

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Flash;
 use Kaddle\Core\Quantity\Rgb;
 use Kaddle\Core\Radiosity\Interreflection;
 use Kaddle\Core\Room\BoxRoom;
+use Kaddle\Core\Room\Footprint;
 use Kaddle\Core\Room\Probe;
 
 /**
@@ -18,14 +19,20 @@ use Kaddle\Core\Room\Probe;
  */
 final readonly class LitSurfaces
 {
+    /** Squares of the root of a ray’s area within which it does not shine like a point, and the largest of them, m² (judgement: neighbours lie about as far apart). */
+    private const OWN = 1.5;
+    private const LARGEST = 4.0;
+
     /**
      * @param list<TracedLobe> $lobes
+     * @param list<list<list<float>>> $nearest m², by lobe, surface and ray: none of the ends counts as nearer than the root of that
      * @param array{list<float>, list<float>, list<float>} $leaving lm·s/m² by band and patch, after the first reflection
      */
     private function __construct(
         private BoxRoom $room,
         private Interreflection $interreflection,
         private array $lobes,
+        private array $nearest,
         private array $leaving,
     ) {}
 
@@ -44,7 +51,15 @@ final readonly class LitSurfaces
             }
         }
 
-        return new self($room, $interreflection, $lobes, $interreflection->leavingAfter(array_map(array_values(...), $received)));
+        $nearest = array_map(static fn(TracedLobe $t): array => array_map(
+            static fn(Footprint $f): array => array_map(
+                static fn(float $area): float => min(self::LARGEST, self::OWN * $area),
+                $f->areas($t->lobe->straightTo(...), $t->each),
+            ),
+            $t->ends,
+        ), $lobes);
+
+        return new self($room, $interreflection, $lobes, $nearest, $interreflection->leavingAfter(array_map(array_values(...), $received)));
     }
 
     /** Luminous exposure of one pop at full power, lx·s. */
@@ -74,9 +89,10 @@ final readonly class LitSurfaces
             $b += $share * $this->leaving[2][$patch];
         }
         $light = Rgb::of($r, $g, $b);
-        foreach ($this->lobes as $traced) {
-            foreach ($traced->firstReflection($this->room, $probe) as $sent) {
-                $light = $light->plus($sent->through($traced->lobe->tint));
+        foreach ($this->lobes as $i => $traced) {
+            foreach ($traced->ends as $j => $footprint) {
+                $sent = $footprint->seenSoftlyBy($probe, $this->nearest[$i][$j]) * $traced->each;
+                $light = $light->plus($this->room->reflectance($footprint->face)->share->through($traced->lobe->tint)->times($sent));
             }
         }
 

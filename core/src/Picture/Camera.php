@@ -46,18 +46,37 @@ final readonly class Camera
         $half = $view->isUpright ? $long / self::LONG : $long;
         $aspect = $view->isUpright ? self::LONG : 1.0 / self::LONG;
         $up = atan2($face->z - $camera->z, $moment->scene->distance) - atan(2.0 * self::THIRD * $half * $aspect) + deg2rad($view->tilt);
-        $up = max(-deg2rad(self::STEEPEST), min(deg2rad(self::STEEPEST), $up));
-        $turn = deg2rad($view->turn);
+
+        return self::looking($camera, max(-deg2rad(self::STEEPEST), min(deg2rad(self::STEEPEST), $up)), deg2rad($view->turn), $half, $aspect);
+    }
+
+    /**
+     * @param float $up radians over level, and so $turn to the right of the far wall
+     * @param float $half half the picture’s width over the distance
+     * @param float $aspect height of the picture over its width
+     */
+    public static function looking(Vector $at, float $up, float $turn, float $half, float $aspect): self
+    {
         $forward = Vector::of(cos($up) * cos($turn), -cos($up) * sin($turn), sin($up));
         $right = Direction::along($forward->cross(Vector::of(0.0, 0.0, 1.0)))->unit;
 
-        return new self($camera, $forward, $right, $right->cross($forward), $half, $aspect);
+        return new self($at, $forward, $right, $right->cross($forward), $half, $aspect);
     }
 
     /** How far a place lies along the way that the camera looks, m; 0 and less behind it. */
     public function depthOf(Vector $place): float
     {
         return $place->minus($this->at)->dot($this->forward);
+    }
+
+    /**
+     * The way that a place of the picture looks, one deep.
+     *
+     * @param float $across share of half its width to the right of its middle, −1 to 1, and so $up of half its height
+     */
+    public function wayTo(float $across, float $up): Vector
+    {
+        return $this->forward->plus($this->right->times($across * $this->half))->plus($this->up->times($up * $this->half * $this->aspect));
     }
 
     /** In widths of the picture from its middle; null for what lies behind the camera. */

@@ -14,6 +14,7 @@ use Kaddle\Core\People\People;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\Probe;
@@ -71,6 +72,8 @@ final readonly class PictureView
         public array $shiners,
         /** m to what is focused on. */
         public float $focus,
+        /** On the wall behind; null where nobody would see one. */
+        public ?CastShadow $shadow,
         private ?LitSurfaces $lit,
     ) {}
 
@@ -80,8 +83,9 @@ final readonly class PictureView
         $scene = $moment->scene;
         $camera = Camera::of($moment, $view);
         $best = $solution->best;
-        $lit = $best->isOff() ? null : FlashInRoom::of($scene->room)->lit($moment->head($scene, $best->light->aim));
-        $surfaces = array_values(array_filter(Surface::all($scene->room), static fn(Surface $s): bool => $s->isBefore($camera)));
+        $head = $best->isOff() ? null : $moment->head($scene, $best->light->aim);
+        $lit = $head === null ? null : FlashInRoom::of($scene->room)->lit($head);
+        $surfaces = Surface::seenBy($camera, $scene->room);
         $figures = [...self::behind($moment, $lit), ...self::people($moment, $camera, $lit)];
         usort($figures, static fn(Figure $a, Figure $b): int => $camera->depthOf($b->at) <=> $camera->depthOf($a->at));
 
@@ -93,6 +97,7 @@ final readonly class PictureView
             $figures,
             [...self::windows($moment), ...array_map(static fn(BackdropLamp $l): Shiner => self::lamp($moment, $l), $moment->drag->lamps)],
             $moment->focusForGroup()->metres,
+            $lit === null ? null : CastShadow::of($scene, $head, $lit),
             $lit,
         );
     }
@@ -118,6 +123,22 @@ final readonly class PictureView
         return $f ** 2 * abs($depth - $this->focus) / ($depth * max(1e-3, $this->focus - $f)) / $width;
     }
 
+    /** What the white balance makes of the room’s light. */
+    public function roomTint(): Rgb
+    {
+        $colour = $this->solution->moment->roomColour;
+
+        return $this->seen($colour === null ? null : LightColour::ofKelvin($colour));
+    }
+
+    /** The same of the bare head. */
+    public function flashTint(): Rgb
+    {
+        [$flash, $best] = [$this->solution->moment->flash, $this->solution->best];
+
+        return $this->seen(LightColour::ofKelvin($best->isOff() ? $flash->colour : $flash->colourAt($best->output)));
+    }
+
     /** Of a light, as the body is set, at the same luminance. */
     public function seen(?LightColour $light): Rgb
     {
@@ -135,31 +156,10 @@ final readonly class PictureView
         return !$isOpen || $moment->outdoors === null ? 0.0 : 2.0 ** ($moment->outdoors->ev - $moment->glow->ev + FrameLight::SKY);
     }
 
-    /** @return list<NamedSpot> those that lie in the picture */
-    public function spots(): array
+    /** Of the flash at a place on a surface that looks so, over that on the face. */
+    public function flashAt(Direction $normal, Vector $at): Rgb
     {
-        $moment = $this->solution->moment;
-        $scene = $moment->scene;
-        [$x, $y] = [$scene->face->x, $scene->face->y];
-        $spots = [new NamedSpot('Face', $scene->face, Figure::FACE * $moment->faceGlow->over->ratio(), $this->lit === null ? 0.0 : Figure::FACE)];
-        foreach ([
-            'Wall behind' => [Face::Far, Vector::of($scene->room->length, $y, $scene->face->z)],
-            'Ceiling over them' => [Face::Ceiling, Vector::of($x, $y, $scene->room->ceilingOver($x, $y))],
-            'Floor before them' => [Face::Floor, Vector::of(max($scene->camera->x, $x - 0.5), $y, 0.0)],
-        ] as $name => [$face, $at]) {
-            $tone = $scene->room->reflectance($face)->share->luminance() / People::MID_GREY;
-            $flash = $this->lit === null ? 0.0 : $this->overFace($this->lit->at(Probe::at($at, $face->inward())))->luminance();
-            $spots[] = new NamedSpot($name, $at, $tone + $this->shineOf($face), $tone * $flash);
-        }
-        foreach ($this->shiners as $shiner) {
-            $spots[] = new NamedSpot($shiner->name, $shiner->at, 2.0 ** ($shiner->level->ev - $moment->glow->ev), 0.0);
-        }
-
-        return array_values(array_filter($spots, function (NamedSpot $spot): bool {
-            $point = $this->camera->project($spot->at);
-
-            return $point !== null && $this->camera->shows($point);
-        }));
+        return $this->lit === null ? Rgb::grey(0.0) : $this->overFace($this->lit->at(Probe::at($at, $normal)));
     }
 
     /**

@@ -21,10 +21,14 @@ use Kaddle\Core\Room\Vector;
 final readonly class Surface
 {
     /** m from place to place at which straight light is known, and the fewest and most of them along a side. */
-    private const FINE = [0.8, 9, 25];
+    private const FINE = [0.35, 11, 31];
 
     /** The same for light by way of the room, which is smoother. */
-    private const COARSE = [2.0, 4, 10];
+    private const COARSE = [1.0, 5, 12];
+
+    /** Rays from the middle of a picture to each edge that look for surfaces, and by how much more than those meet a surface is told. */
+    private const RAYS = 12;
+    private const MORE = 0.1;
 
     /** m that a place keeps from where surfaces meet. */
     private const INSET = 0.03;
@@ -36,7 +40,7 @@ final readonly class Surface
         public Vector $along,
         public Vector $across,
         /** Into the room. */
-        private Direction $normal,
+        public Direction $normal,
     ) {}
 
     /** @return list<self> */
@@ -63,6 +67,36 @@ final readonly class Surface
         return $all;
     }
 
+    /**
+     * What of each a camera sees, so that places lie close where it looks; a sliver that no ray met stays whole.
+     *
+     * @return list<self>
+     */
+    public static function seenBy(Camera $camera, BoxRoom $room): array
+    {
+        $all = array_values(array_filter(self::all($room), static fn(self $s): bool => $s->isBefore($camera)));
+        $seen = array_fill(0, count($all), null);
+        for ($row = -self::RAYS; $row <= self::RAYS; ++$row) {
+            for ($column = -self::RAYS; $column <= self::RAYS; ++$column) {
+                $way = $camera->wayTo($column / self::RAYS, $row / self::RAYS);
+                [$reach, $hit] = [INF, null];
+                foreach ($all as $i => $surface) {
+                    $away = $surface->reach($camera->at, $way);
+                    if ($away !== null && $away < $reach) {
+                        [$reach, $hit] = [$away, $i];
+                    }
+                }
+                if ($hit !== null) {
+                    [$u, $v] = $all[$hit]->sharesOf($camera->at->plus($way->times($reach)));
+                    $box = $seen[$hit] ?? [$u, $u, $v, $v];
+                    $seen[$hit] = [min($box[0], $u), max($box[1], $u), min($box[2], $v), max($box[3], $v)];
+                }
+            }
+        }
+
+        return array_map(static fn(self $s, ?array $box): self => $box === null ? $s : $s->part(...$box), $all, $seen);
+    }
+
     /** Whether any of it lies before a camera. */
     public function isBefore(Camera $camera): bool
     {
@@ -75,6 +109,19 @@ final readonly class Surface
         }
 
         return false;
+    }
+
+    /**
+     * How often the way fits between an eye and the plane that it lies in; null where they never meet.
+     *
+     * @param Vector $way not 0
+     */
+    public function reach(Vector $eye, Vector $way): ?float
+    {
+        $steep = $way->dot($this->normal->unit);
+        $reach = abs($steep) < 1e-9 ? 0.0 : $this->corner->minus($eye)->dot($this->normal->unit) / $steep;
+
+        return $reach > 1e-6 ? $reach : null;
     }
 
     /** @param float $u share of the first side, 0 to 1, and so $v of the second */
@@ -121,6 +168,29 @@ final readonly class Surface
         return $fine;
     }
 
+    /** @return array{float, float} shares of both sides, 0 to 1 */
+    private function sharesOf(Vector $place): array
+    {
+        $from = $place->minus($this->corner);
+        $share = static fn(Vector $side): float => max(0.0, min(1.0, $from->dot($side) / $side->dot($side)));
+
+        return [$share($this->along), $share($this->across)];
+    }
+
+    /** From share to share of both sides, and a little more. */
+    private function part(float $fromU, float $toU, float $fromV, float $toV): self
+    {
+        $wider = static function (float $from, float $to): array {
+            $more = self::MORE * ($to - $from) + 1e-3;
+
+            return [max(0.0, $from - $more), min(1.0, $to + $more)];
+        };
+        [$fromU, $toU] = $wider($fromU, $toU);
+        [$fromV, $toV] = $wider($fromV, $toV);
+
+        return new self($this->face, $this->placeAt($fromU, $fromV), $this->along->times($toU - $fromU), $this->across->times($toV - $fromV), $this->normal);
+    }
+
     /** @param array{float, int, int} $spacing */
     private static function places(Vector $side, array $spacing): int
     {
@@ -129,11 +199,20 @@ final readonly class Surface
 
     private function probe(BoxRoom $room, float $u, float $v): Probe
     {
-        $within = static fn(float $share, Vector $side): float => max(self::INSET / $side->length(), min(1.0 - self::INSET / $side->length(), $share));
-        $place = $this->placeAt($within($u, $this->along), $within($v, $this->across));
-
+        $place = $this->placeAt($u, $v);
+        $within = static fn(float $at, float $to): float => max(self::INSET, min($to - self::INSET, $at));
+        [$x, $y, $z] = [$place->x, $place->y, $place->z];
+        $axis = $this->face->axis();
+        $x = $axis === 0 ? $x : $within($x, $room->length);
+        $y = $axis === 1 ? $y : $within($y, $room->width);
         // A gable is drawn up to the ridge; what lies over its slopes is never seen.
-        return Probe::at(Vector::of($place->x, $place->y, min($place->z, $room->ceilingOver($place->x, $place->y))), $this->normal);
+        $z = match ($this->face) {
+            Face::Floor => $z,
+            Face::Ceiling => $room->ceilingOver($x, $y),
+            default => $within($z, $room->ceilingOver($x, $y)),
+        };
+
+        return Probe::at(Vector::of($x, $y, $z), $this->normal);
     }
 
     /**

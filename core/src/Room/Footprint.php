@@ -59,6 +59,49 @@ final readonly class Footprint
         return $sum * $height / M_PI;
     }
 
+    /**
+     * The same for places all over the room, some of them close by: a ray stands for an area, and does not shine like a point there.
+     *
+     * @param list<float> $nearest m², as many as points: none counts as nearer than the root of that
+     */
+    public function seenSoftlyBy(Probe $probe, array $nearest): float
+    {
+        $height = $this->heightOf($probe->point);
+        if ($height <= 0.0) {
+            return 0.0;
+        }
+        $sum = 0.0;
+        foreach ($this->x as $i => $x) {
+            $to = Vector::of($x - $probe->point->x, $this->y[$i] - $probe->point->y, $this->z[$i] - $probe->point->z);
+            $arriving = $to->dot($probe->normal->unit);
+            if ($arriving > 0.0) {
+                $squared = $to->dot($to);
+                $sum += $arriving / ($squared * max($squared, $nearest[$i] ?? 0.0));
+            }
+        }
+
+        return $sum * $height / M_PI;
+    }
+
+    /**
+     * Area for which each ray stands, m²: what it carries over the light that its lobe sends there.
+     *
+     * @param pure-callable(Probe): float $light straight light at a place of the surface, lx·s
+     * @param float $each of a ray, lm·s
+     *
+     * @return list<float> as many as points
+     */
+    public function areas(callable $light, float $each): array
+    {
+        $normal = Direction::along($this->normal);
+        $areas = [];
+        foreach ($this->x as $i => $x) {
+            $areas[] = $each / max(1e-9, $light(Probe::at(Vector::of($x, $this->y[$i], $this->z[$i]), $normal)));
+        }
+
+        return $areas;
+    }
+
     /** Directions from a probe to the points, each as long as its light is strong there, as in seenBy(). */
     public function directionsFrom(Probe $probe): Vector
     {

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Picture\Figure;
 use Kaddle\Core\Picture\PictureView;
+use Kaddle\Core\Picture\SpotFinder;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 
@@ -24,7 +25,7 @@ final class PictureWords
         $solution = $picture->solution;
         [$room, $flash] = [$solution->levels->room->ratio(), $solution->best->isOff() ? 0.0 : $solution->levels->faceFlash->ratio()];
         $levels = [];
-        foreach ($picture->spots() as $spot) {
+        foreach (SpotFinder::all($picture) as $spot) {
             $levels[$spot->name] ??= $spot->room * $room + $spot->flash * $flash;
         }
 

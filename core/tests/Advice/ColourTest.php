@@ -97,12 +97,11 @@ final class ColourTest extends TestCase
 
     public function testAWarmAndABareUnitMeetBetweenAndAWishPutsOneGelOnBoth(): void
     {
-        $light = static fn(array $flash): float => ColourView::of(self::solve(['roomKelvin' => 2700, 'flash.units' => 2] + $flash))->flash->warmth->mired ?? 0.0;
         $warm = ['flash.gel' => ['kind' => 'full-orange']];
         $mixed = $warm + ['flash.gelled' => 1];
-        self::assertGreaterThan($light([]) + 20.0, $light($mixed));
-        self::assertLessThan($light($warm) - 20.0, $light($mixed));
-        self::assertGreaterThan($light($mixed), $light($mixed + ['flash.otherGel' => ['kind' => 'quarter-orange']]));
+        self::assertGreaterThan(self::warmth([]) + 20.0, self::warmth($mixed));
+        self::assertLessThan(self::warmth($warm) - 20.0, self::warmth($mixed));
+        self::assertGreaterThan(self::warmth($mixed), self::warmth($mixed + ['flash.otherGel' => ['kind' => 'quarter-orange']]));
 
         $told = ColourDocument::of(self::solve(['roomKelvin' => 2700, 'flash.units' => 2] + $mixed), self::gels());
         $plans = array_combine(array_map(static fn(ColourPlanDocument $p): string => $p->wish->value, $told->plans), $told->plans);
@@ -216,5 +215,15 @@ final class ColourTest extends TestCase
     private static function number(string $told): float
     {
         return (float) str_replace('−', '-', $told);
+    }
+
+    /**
+     * Of the light of two units on the face, mired.
+     *
+     * @param array<string, mixed> $flash
+     */
+    private static function warmth(array $flash): float
+    {
+        return ColourView::of(self::solve(['roomKelvin' => 2700, 'flash.units' => 2] + $flash))->flash->warmth->mired ?? 0.0;
     }
 }

@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Picture;
 
 use Kaddle\Core\Document\PictureDocument;
+use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Form\ViewForm;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Picture\Camera;
 use Kaddle\Core\Picture\Figure;
+use Kaddle\Core\Picture\Grain;
+use Kaddle\Core\Picture\NamedSpot;
 use Kaddle\Core\Picture\PictureView;
+use Kaddle\Core\Picture\SpotFinder;
 use Kaddle\Core\Picture\Surface;
 use Kaddle\Core\Picture\ToneCurve;
 use Kaddle\Core\Picture\View;
+use Kaddle\Core\Quantity\Step;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Vector;
 use Kaddle\Core\Solve\MomentSolver;
@@ -81,7 +86,7 @@ final class PictureTest extends TestCase
         $levels = $solution->levels;
         $flash = is_finite($levels->faceFlash->value) ? $levels->faceFlash->ratio() : 0.0;
         $seen = [];
-        foreach (PictureView::of($solution, View::ofDegrees(8.0, 0.0, false))->spots() as $spot) {
+        foreach (SpotFinder::all(PictureView::of($solution, View::ofDegrees(8.0, 0.0, false))) as $spot) {
             $seen[$spot->name] = log($spot->room * $levels->room->ratio() + $spot->flash * $flash, 2);
         }
         self::assertEqualsWithDelta(log(Figure::FACE, 2) + $levels->face->value, $seen['Face'], 0.01);
@@ -169,6 +174,53 @@ final class PictureTest extends TestCase
         self::assertStringEndsWith('Focused at 3 m.', implode(' ', PictureWords::of(PictureView::of(self::solve([]), View::usual()), Voice::plain())));
         $near = PictureView::of(self::solve(['people' => ['count' => 9, 'rows' => 1], 'subject.distance' => 2, 'lens.focalLength' => 50]), View::usual());
         self::assertStringContainsString('; not everybody', implode(' ', PictureWords::of($near, Voice::plain())));
+    }
+
+    /** A straight head of 7 cm 20 cm over the lens: all that lies behind by way of the room has no shadow. */
+    public function testOnlyStraightLightThrowsAShadowOnTheWall(): void
+    {
+        $straight = PictureView::of(self::solve(['head' => 'direct']), View::usual())->shadow ?? self::fail('no shadow');
+        self::assertGreaterThan(0.5, $straight->share);
+        self::assertLessThan(1.0, $straight->share);
+        self::assertEqualsWithDelta(Moments::with([])->scene->head->z, $straight->from->z, 1e-9);
+        $domed = PictureView::of(self::solve(['head' => 'direct', 'flash.modifier' => ['kind' => 'soft-box']]), View::usual())->shadow ?? self::fail('no shadow');
+        self::assertGreaterThan($straight->size, $domed->size);
+        self::assertNull(PictureView::of(self::solve(['head' => 'up']), View::usual())->shadow);
+        self::assertNull(PictureView::of(self::solve(['look.withoutFlash' => true]), View::usual())->shadow);
+    }
+
+    /** Curtains that need 1/200 s for the frame leave half of it at 1/400. */
+    public function testOverSyncABarStaysDark(): void
+    {
+        $bars = array_column(self::document([])->bars, 'share', 'shutter');
+        self::assertSame(0.5, $bars['1/400']);
+        self::assertEqualsWithDelta(0.2, $bars['1/250'], 0.01);
+        self::assertArrayNotHasKey('1/200', $bars);
+        self::assertSame([], self::document(['look.withoutFlash' => true])->bars);
+        self::assertSame([], self::document(['look.highSpeed' => true, 'flash.highSpeed' => true])->bars);
+    }
+
+    /** At ISO 100 and 6 µm 5400 pieces of light at mid-grey; four times the ISO is twice the noise, and so are pixels of half the side seen alone. */
+    public function testNoiseGrowsWithTheRootOfTheIso(): void
+    {
+        $moment = Moments::with(['body.pixels' => 6000, 'body.crop' => 1]);
+        $at = static fn(string $iso): Grain => Grain::of($moment, Iso::fromLabel($iso, Step::Third));
+        self::assertEqualsWithDelta(1.0 / sqrt(5400.0) / (6000 / 1920), $at('100')->at(1.0), 1e-4);
+        self::assertEqualsWithDelta(2.0, sqrt($at('1600')->shot / $at('400')->shot), 1e-9);
+        self::assertEqualsWithDelta(16.0, $at('6400')->at(0.0) / $at('400')->at(0.0), 1e-9, 'in the dark by the ISO itself');
+        $small = Grain::of(Moments::with(['body.pixels' => 1920, 'body.crop' => 1]), Iso::fromLabel('100', Step::Third));
+        self::assertEqualsWithDelta($at('100')->shot, $small->shot, 1e-6, 'a picture as it is looked at counts all the light of its sensor');
+    }
+
+    /** Corners and edges look at what lies there; nobody stands before a place that is told. */
+    public function testPlacesThatHaveANameAreManyAndInSight(): void
+    {
+        $spots = SpotFinder::all(PictureView::of(self::solve(['people' => ['count' => 8, 'rows' => 2, 'rowGap' => 1], 'subject.distance' => 4.0]), View::usual()));
+        $names = array_map(static fn(NamedSpot $s): string => $s->name, $spots);
+        self::assertGreaterThanOrEqual(12, count($names), implode(', ', $names));
+        foreach (['Face', 'Face at the left end', 'Face in the last row', 'Clothes', 'Wall behind', 'Upper left: left wall'] as $name) {
+            self::assertContains($name, $names);
+        }
     }
 
     /** A window at night is darker than the wall beside it, by day it is white; lamps shine as they are told. */

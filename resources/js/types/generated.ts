@@ -293,6 +293,16 @@ export interface CardsData {
   readonly rooms: readonly string[];
 }
 
+/** The shadow of people on the wall behind them. */
+export interface CastShadowDocument {
+  /** Where its light comes from, m. */
+  readonly from: readonly number[];
+  /** m across that light. */
+  readonly size: number;
+  /** Of the flash on the wall that it lacks, 0 to 1. */
+  readonly share: number;
+}
+
 /** Something that may turn out otherwise. */
 export interface ChangeChoice {
   readonly what: ChangeKind;
@@ -485,6 +495,16 @@ export interface CurveData {
   readonly kelvin: number;
   /** Share of daylight, 0 to 1. */
   readonly daylight: number;
+}
+
+/** What the flash leaves dark at a shutter over sync speed. */
+export interface DarkBarDocument {
+  /** "1/400" */
+  readonly shutter: string;
+  /** Of the picture, 0 to 1. */
+  readonly share: number;
+  /** Whether it stands at the right, for a camera held upright; at the bottom if not. */
+  readonly isAtRight: boolean;
 }
 
 export interface DialledDraft {
@@ -742,6 +762,14 @@ export interface GlowDraft {
   readonly metered: MeteredDraft | null;
   /** From the room’s curve. */
   readonly curve: boolean | null;
+}
+
+/** Noise of the picture as it is looked at, Grain::SEEN pixels wide: variance over mid-grey, squared. */
+export interface GrainDocument {
+  /** For each unit of light over mid-grey. */
+  readonly shot: number;
+  /** Without any light. */
+  readonly read: number;
 }
 
 /** A group, as light, depth and frame serve it. */
@@ -1082,6 +1110,11 @@ export interface PictureDocument {
   readonly brightest: number;
   /** f-number that the disc of blur at f/1 is divided by. */
   readonly fNumber: number;
+  /** Null where no shadow on the wall behind can be seen. */
+  readonly shadow: CastShadowDocument | null;
+  readonly grain: GrainDocument;
+  /** What would stay dark at shutters over sync speed, slowest first; empty for a flash that pulses or is off. */
+  readonly bars: readonly DarkBarDocument[];
   /** The picture as its spots tell it, for whoever does not see it. */
   readonly sentences: readonly string[];
 }
@@ -1631,6 +1664,8 @@ export interface SolutionDocument {
   readonly group: GroupDocument | null;
   /** If the other light of the room were held; null where the same falls on face and background. */
   readonly otherHold: OtherHoldDocument | null;
+  /** Of the room, whichever way it is told: EV at ISO 100. */
+  readonly glow: number;
   /** Stops at which a light that is kept reads, by itself; null where none is. */
   readonly kept: number | null;
   /** Where the zoom stands, mm at 36 mm x 24 mm. */

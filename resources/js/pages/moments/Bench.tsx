@@ -12,12 +12,15 @@ import { GroupPart } from '@/features/bench/advice/GroupPart';
 import { OtherHold } from '@/features/bench/advice/OtherHold';
 import { Offers } from '@/features/bench/advice/Offers';
 import { Settings } from '@/features/bench/controls/Settings';
+import { Steppers } from '@/features/bench/controls/Steppers';
 import { Split } from '@/features/bench/advice/Split';
 import { useMoves } from '@/features/bench/drawings/useMoves';
 import { useSession } from '@/features/bench/session/useSession';
-import { Keys } from '@/features/bench/stage/Keys';
+import { Ground } from '@/features/bench/stage/Ground';
+import { Help } from '@/features/bench/stage/Help';
 import { Neighbours } from '@/features/bench/stage/Neighbours';
 import { Stage } from '@/features/bench/stage/Stage';
+import { useSize } from '@/features/bench/stage/useSize';
 import { Verdict } from '@/features/bench/advice/Verdict';
 import { Why } from '@/features/bench/advice/Why';
 import { later } from '@/lib/later';
@@ -71,6 +74,7 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
   const [pins, setPins] = useState(bench.pins);
   const refused = Object.keys(faults).length > 0;
   const isOff = solution.head.aim === 'off';
+  const size = useSize();
   return (
     <Frame
       fills
@@ -81,74 +85,83 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
       ]}
       actions={<History state={state} session={session} />}
     >
-      <div className="grid min-h-0 grow lg:grid-cols-[20rem_1fr] xl:grid-cols-[19rem_1fr_20rem] xl:grid-rows-[minmax(0,1fr)]">
-        <div className="order-2 bg-raised p-4 lg:order-1 lg:row-span-2 lg:border-r lg:border-line xl:row-span-1 xl:overflow-y-auto">
-          <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} isOff={isOff} ahead={ahead} />
-        </div>
-        <div className="order-1 flex min-h-0 min-w-0 flex-col gap-3 lg:order-2">
-          <Stage
-            faults={allFaults}
-            beside={
-              <div className="flex items-center">
-                <Neighbours neighbours={bench.neighbours} />
-                <Keys />
-              </div>
-            }
-            views={{
-              room: (
-                <div>
-                  <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} scenery={state.stored.scenery} onMove={moves} />
-                  <PlanView section={solution.section} scenery={state.stored.scenery} onMove={moves} />
+      <Ground
+        size={size}
+        parts={{
+          inputs: <Inputs bench={bench} draft={draft} faults={allFaults} onChange={change} settings={settings} isOff={isOff} ahead={ahead} />,
+          steppers: <Steppers draft={draft} glow={solution.glow} faults={allFaults} onChange={change} />,
+          stage: (
+            <Stage
+              faults={allFaults}
+              beside={
+                <div className="flex items-center">
+                  <Neighbours neighbours={bench.neighbours} />
+                  <Help />
                 </div>
-              ),
-              picture: <View><PicturePart asking={asking} solution={solution} draft={draft} faults={allFaults} onChange={change} /></View>,
-              drag: <View><DragPart asking={asking} form={dragForm} drag={drag} draft={draft} faults={allFaults} onChange={change} onWatch={watchDrag} isOff={isOff} /></View>,
-              costs: <View><Costs asking={asking} draft={draft} /></View>,
-              meter: <View>{isOff ? <p>The flash is off: nobody has to set its output.</p> : <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />}</View>,
-              colour: <View><ColourPart asking={asking} draft={draft} faults={allFaults} onChange={change} /></View>,
-              beside: <View><Compare asking={asking} draft={draft} solution={solution} pins={pins} onPins={setPins} onTake={change} /></View>,
-            }}
-          />
-          <NotStored state={state} session={session} />
-          {trouble !== null && (
-            <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
-              {trouble}
-            </p>
-          )}
-          {refused && (
-            <p role="status" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
-              {ofPlan === undefined ? 'A field on the page is out of range;' : `${ofPlan} The group stands in the plan;`} what you see is the last answer that could be given.
-            </p>
-          )}
-          <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} locks={draft.look.locks} faults={allFaults} onHold={hold} onNear={nearHolds} />
-        </div>
-        <div className="@container order-3 grid min-w-0 grid-cols-1 content-start gap-5 border-t border-line p-4 xl:overflow-y-auto xl:border-t-0 xl:border-l">
-          <div className="grid gap-4 empty:hidden">
-            <Verdict solution={solution} />
-            <Offers offers={solution.offers} draft={draft} faults={allFaults} onChange={change} />
-            <OtherHold other={solution.otherHold} draft={draft} onChange={change} />
-            <GroupPart group={solution.group} />
-            <LimitList solution={solution} />
-          </div>
-          <div className="grid gap-2 empty:hidden">
-            <Warnings rules={bench.rules} cautions={bench.cautions} />
-          </div>
-          <div className="grid grid-cols-1 gap-3">
-            <h2 className="text-lg">What the picture will show, in stops</h2>
-            <LevelScale levels={solution.levels} kept={kept} />
-            <Split split={solution.split} />
-          </div>
-          {!isOff && (
-            <div className="grid grid-cols-1 gap-3">
-              <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
-              <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
+              }
+              views={{
+                room: (
+                  <div>
+                    <Section section={solution.section} levels={solution.levels} roomName={bench.roomName} scenery={state.stored.scenery} onMove={moves} />
+                    <PlanView section={solution.section} scenery={state.stored.scenery} onMove={moves} />
+                  </div>
+                ),
+                picture: <View><PicturePart asking={asking} solution={solution} draft={draft} faults={allFaults} onChange={change} /></View>,
+                drag: <View><DragPart asking={asking} form={dragForm} drag={drag} draft={draft} faults={allFaults} onChange={change} onWatch={watchDrag} isOff={isOff} /></View>,
+                costs: <View><Costs asking={asking} draft={draft} /></View>,
+                meter: <View>{isOff ? <p>The flash is off: nobody has to set its output.</p> : <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />}</View>,
+                colour: <View><ColourPart asking={asking} draft={draft} faults={allFaults} onChange={change} /></View>,
+                beside: <View><Compare asking={asking} draft={draft} solution={solution} pins={pins} onPins={setPins} onTake={change} /></View>,
+              }}
+            />
+          ),
+          settings: (
+            <>
+              <NotStored state={state} session={session} />
+              {trouble !== null && (
+                <p role="alert" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
+                  {trouble}
+                </p>
+              )}
+              {refused && (
+                <p role="status" className="mx-4 border-l-4 border-alarm bg-alarm-wash px-4 py-3 font-medium">
+                  {ofPlan === undefined ? 'A field on the page is out of range;' : `${ofPlan} The group stands in the plan;`} what you see is the last answer that could be given.
+                </p>
+              )}
+              <Settings solution={solution} stale={refused || trouble !== null} busy={!answered} isFolded={size === 'phone'} locks={draft.look.locks} faults={allFaults} onHold={hold} onNear={nearHolds} />
+              {size === 'phone' && <Verdict solution={solution} />}
+            </>
+          ),
+          advice: (
+            <div className="grid grid-cols-1 content-start gap-5">
+              <div className="grid gap-4 empty:hidden">
+                {size !== 'phone' && <Verdict solution={solution} />}
+                <Offers offers={solution.offers} draft={draft} faults={allFaults} onChange={change} />
+                <OtherHold other={solution.otherHold} draft={draft} onChange={change} />
+                <GroupPart group={solution.group} />
+                <LimitList solution={solution} />
+              </div>
+              <div className="grid gap-2 empty:hidden">
+                <Warnings rules={bench.rules} cautions={bench.cautions} />
+              </div>
+              <div className="grid grid-cols-1 gap-3">
+                <h2 className="text-lg">What the picture will show, in stops</h2>
+                <LevelScale levels={solution.levels} kept={kept} />
+                <Split split={solution.split} />
+              </div>
+              {!isOff && (
+                <div className="grid grid-cols-1 gap-3">
+                  <Aims aims={solution.aims} inUse={solution.head.aim} onChoose={chooseHead} />
+                  <HeadInputs head={draft.head} pointing={draft.pointing} zoom={draft.zoom} inUse={solution.head} zoomInUse={solution.zoom} faults={allFaults} onChange={change} ahead={ahead} />
+                </div>
+              )}
+              <aside>
+                <Why reasons={solution.reasons} />
+              </aside>
             </div>
-          )}
-          <aside>
-            <Why reasons={solution.reasons} />
-          </aside>
-        </div>
-      </div>
+          ),
+        }}
+      />
       <AnswerBar solution={solution} />
     </Frame>
   );

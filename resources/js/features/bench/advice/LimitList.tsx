@@ -2,7 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { memo } from 'react';
 import type { SolutionDocument } from '@/types/generated';
 
-/** The limits of the lanes under the rules, in sentences. */
+/** The limits of each setting, in sentences. */
 export const LimitList = memo(function LimitList({ solution }: { readonly solution: SolutionDocument }) {
   const controls = [
     { name: 'Shutter', marks: solution.shutter.marks },
@@ -13,7 +13,7 @@ export const LimitList = memo(function LimitList({ solution }: { readonly soluti
   return (
     <Collapsible.Root>
       <Collapsible.Trigger className="group min-h-10 font-medium underline underline-offset-4">
-        What the lanes under the rules say <span aria-hidden className="group-data-[state=open]:hidden">▾</span>
+        The limits of each setting <span aria-hidden className="group-data-[state=open]:hidden">▾</span>
       </Collapsible.Trigger>
       <Collapsible.Content>
         <dl className="grid gap-x-4 gap-y-1 text-sm @lg:grid-cols-[7rem_1fr]">

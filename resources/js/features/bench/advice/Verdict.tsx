@@ -4,7 +4,7 @@ import type { SolutionDocument } from '@/types/generated';
 export function Verdict({ solution }: { readonly solution: SolutionDocument }) {
   if (solution.feasible) return null;
   return (
-    <section aria-labelledby="verdict" role="status" className="grid gap-2 border-l-4 border-alarm bg-alarm-wash px-4 py-3">
+    <section aria-labelledby="verdict" className="grid gap-2 border-l-4 border-alarm bg-alarm-wash px-4 py-3">
       <h2 id="verdict" className="text-lg text-alarm">
         This cannot be had with this gear
       </h2>

@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import { ClickRule, Marks } from '@/charts/ClickRule';
 import { percent } from '@/lib/format';
 import type { Faults } from '@/lib/http';
@@ -10,6 +10,8 @@ interface Props {
   /** Whether these are from before a change that could not be answered. */
   readonly stale: boolean;
   readonly busy: boolean;
+  /** Whether the rules are folded away until somebody wants to turn them. */
+  readonly isFolded: boolean;
   readonly locks: LocksDraft;
   readonly faults: Faults;
   readonly onHold: Hold;
@@ -20,19 +22,37 @@ interface Props {
 type Hold = (locks: Partial<LocksDraft>) => void;
 
 /** What to set, in the order in which the hands do it: camera, head, output. */
-export const Settings = memo(function Settings({ solution, stale, busy, locks, faults, onHold, onNear }: Props) {
+export const Settings = memo(function Settings({ solution, stale, busy, isFolded, locks, faults, onHold, onNear }: Props) {
   const { length } = useReader();
-  const held = (field: keyof LocksDraft) => ({ field, held: locks[field] !== null, fault: faults[`look.locks.${field}`], onHold, onNear });
+  const [isOpen, setOpen] = useState(false);
+  const ruled = !isFolded || isOpen;
+  const held = (field: keyof LocksDraft) => ({ field, ruled, held: locks[field] !== null, fault: faults[`look.locks.${field}`], onHold, onNear });
   return (
-    <section aria-labelledby="settings" aria-live="polite" aria-busy={busy} className={`grid grid-cols-2 gap-px border-y border-line bg-line sm:grid-cols-3 xl:grid-cols-5 ${stale ? 'outline-2 -outline-offset-2 outline-alarm outline-dashed' : ''}`}>
+    <section aria-labelledby="settings" aria-busy={busy} className={`grid gap-px border-y border-line bg-line md:grid-cols-5 lg:grid-cols-3 xl:grid-cols-5 ${ruled ? 'grid-cols-2' : 'grid-cols-6'} ${stale ? 'outline-2 -outline-offset-2 outline-alarm outline-dashed' : ''}`}>
       <h2 id="settings" className="sr-only">
         Settings
       </h2>
+      <p role="status" className="sr-only">
+        {busy ? '' : inASentence(solution)}
+      </p>
       <Control name="Shutter" control={solution.shutter} unit={solution.shutter.label.startsWith('1/') ? 's' : ''} {...held('shutter')} />
       <Control name="Aperture" control={solution.aperture} unit="" note={`sharp from ${length(solution.sharpFrom)} ${solution.sharpTo === null ? 'on' : `to ${length(solution.sharpTo)}`}`} {...held('aperture')} />
       <Control name="ISO" control={solution.iso} unit="" {...held('iso')} />
-      <Head head={solution.head} zoom={solution.head.aim === 'off' ? null : solution.zoom} />
-      <Control name="Flash output" control={solution.output} unit="" className="col-span-2 sm:col-span-1" />
+      <Head head={solution.head} zoom={solution.head.aim === 'off' ? null : solution.zoom} ruled={ruled} />
+      <Control name="Flash output" control={solution.output} unit="" ruled={ruled} className={ruled ? 'max-md:col-span-2' : ''} />
+      {isFolded && (
+        <button
+          type="button"
+          aria-expanded={isOpen}
+          className="col-span-full flex min-h-11 items-center justify-center gap-2 bg-raised text-sm font-medium"
+          onClick={() => {
+            setOpen(!isOpen);
+          }}
+        >
+          {isOpen ? 'Only the settings' : 'Hold or turn a setting'}
+          <span aria-hidden className="text-faint">{isOpen ? '▴' : '▾'}</span>
+        </button>
+      )}
     </section>
   );
 });
@@ -42,6 +62,8 @@ interface ControlProps {
   readonly control: ControlDocument;
   readonly unit: string;
   readonly className?: string;
+  /** Whether its rule is shown. */
+  readonly ruled: boolean;
   /** A figure that belongs to it. */
   readonly note?: string;
   /** What it is called among the locks; missing where it always follows. */
@@ -52,7 +74,7 @@ interface ControlProps {
   readonly onNear?: Props['onNear'];
 }
 
-const Control = memo(function Control({ name, control, unit, className = '', note, field, held = false, fault, onHold, onNear }: ControlProps) {
+const Control = memo(function Control({ name, control, unit, ruled, className = '', note, field, held = false, fault, onHold, onNear }: ControlProps) {
   /** Holds it at a click, or with null lets it follow again. */
   const hold = (label: string | null) => {
     if (field !== undefined) onHold?.({ [field]: label });
@@ -61,10 +83,10 @@ const Control = memo(function Control({ name, control, unit, className = '', not
     if (field !== undefined) onNear?.(labels.map((label) => ({ [field]: label })));
   };
   return (
-    <div className={`grid content-start gap-1 bg-raised px-3 py-2.5 ${className}`}>
-      <div className="flex min-h-7 items-center justify-between">
+    <div className={`grid content-start gap-1 bg-raised px-3 ${ruled ? 'py-2.5' : 'col-span-2 py-1.5'} ${className}`}>
+      <div className={`flex items-center justify-between ${ruled ? 'min-h-7' : ''}`}>
         <h3 className="text-sm font-medium text-faint">{name}</h3>
-        {field !== undefined && (
+        {field !== undefined && ruled && (
           <button
             type="button"
             aria-pressed={held}
@@ -81,15 +103,15 @@ const Control = memo(function Control({ name, control, unit, className = '', not
       <p className="font-head text-2xl font-bold" data-testid={name}>
         {control.label} {unit !== '' && <span className="text-base font-medium">{unit}</span>}
       </p>
-      <p className={`text-sm ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
-      {control.ticks.length > 0 && (
+      <p className={`text-sm ${ruled ? '' : 'leading-tight'} ${fault === undefined ? 'text-faint' : 'font-medium text-alarm'}`}>{fault ?? control.boundInWords}</p>
+      {ruled && control.ticks.length > 0 && (
         <>
           <ClickRule name={name} control={control} onTurn={field === undefined ? undefined : hold} onNear={near} />
           <Marks control={control} />
           <Role name={name} control={control} />
         </>
       )}
-      {note !== undefined && <p className="text-sm">{note}</p>}
+      {ruled && note !== undefined && <p className="text-sm">{note}</p>}
     </div>
   );
 });
@@ -115,9 +137,9 @@ function Role({ name, control }: { readonly name: string; readonly control: Cont
   );
 }
 
-function Head({ head, zoom }: { readonly head: AimDocument; readonly zoom: number | null }) {
+function Head({ head, zoom, ruled }: { readonly head: AimDocument; readonly zoom: number | null; readonly ruled: boolean }) {
   return (
-    <div className="grid content-start gap-1 bg-raised px-3 py-2.5 sm:col-span-2 xl:col-span-1">
+    <div className={`grid content-start gap-1 bg-raised px-3 lg:col-span-2 xl:col-span-1 ${ruled ? 'py-2.5' : 'col-span-4 py-1.5'}`}>
       <h3 className="text-sm font-medium text-faint">Head</h3>
       <p className="font-head text-2xl leading-tight font-bold" data-testid="Head">
         {head.label}
@@ -126,4 +148,10 @@ function Head({ head, zoom }: { readonly head: AimDocument; readonly zoom: numbe
       {zoom !== null && <p className="text-sm">zoom {Math.round(zoom)} mm</p>}
     </div>
   );
+}
+
+/** What a change has led to, for those who hear it: one sentence, once the answer stands. */
+function inASentence({ shutter, aperture, iso, output, head, feasible, shortfalls }: SolutionDocument): string {
+  const flash = head.aim === 'off' ? 'flash off' : `output ${output.label}, ${head.label.toLowerCase()}`;
+  return `${shutter.label}, ${aperture.label}, ISO ${iso.label}, ${flash}. ${feasible ? '' : shortfalls[0]?.sentence ?? ''}`.trim();
 }

@@ -2,14 +2,15 @@ import { memo, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, t
 import { useWidth } from '@/charts/useWidth';
 import { signed } from '@/lib/format';
 import { saveStill, STILL_WIDTH } from '@/lib/still';
-import { fields, viewFields, type LevelsDocument, type MomentDraft, type PictureDocument, type SolutionDocument, type ViewDraft } from '@/types/generated';
+import { useKept } from '@/lib/useKept';
+import { fields, viewFields, type DarkBarDocument, type LevelsDocument, type MomentDraft, type PictureDocument, type SolutionDocument, type ViewDraft } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
 import { Tones } from './Tones';
-import { develop, lightOf, toneTable, type Factors, type Histogram, type ToneTable } from './develop';
+import { develop, lightOf, PLAIN, toneTable, type Factors, type Histogram, type Manner, type ToneTable } from './develop';
 import { paint, type Layers } from './painter';
 import { usePicture, type Standing } from './usePicture';
 
@@ -31,6 +32,8 @@ export function PicturePart({ asking, solution, draft, faults, onChange }: Props
   const { picture, sketch, faults: refused, standing } = usePicture(asking, draft, view);
   const [box, width] = useWidth();
   const factors = useMemo(() => factorsOf(solution.levels), [solution.levels]);
+  // A shutter over sync speed is refused, and has no picture of its own: the last one shows what would stay dark.
+  const bar = picture?.bars.find(({ shutter }) => shutter === draft.look.locks.shutter) ?? null;
   const settings = `${solution.shutter.label}${solution.shutter.label.endsWith('s') ? '' : ' s'}, ${solution.aperture.label}, ISO ${solution.iso.label}, flash ${solution.output.label}`;
   return (
     <section aria-labelledby="picture" className="grid gap-3">
@@ -41,7 +44,7 @@ export function PicturePart({ asking, solution, draft, faults, onChange }: Props
         <p className="text-sm text-faint">A drawing of light, not a photograph.</p>
       </div>
       <div ref={box} aria-busy={standing === 'coming'}>
-        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} standing={standing} />}
+        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} standing={standing} bar={bar} />}
       </div>
       <Fold title="Hold the camera otherwise" level="h3" forced={Object.keys(refused).some((field) => field.startsWith('view'))}>
         <div className="grid gap-3 sm:grid-cols-3">
@@ -75,24 +78,30 @@ interface ShownProps {
   readonly factors: Factors;
   readonly settings: string;
   readonly standing: Standing;
+  readonly bar: DarkBarDocument | null;
 }
 
+const SWITCH = ['on', 'off'] as const;
+
 /** Painted anew with its geometry; a change of levels only adds its layers up again. */
-const Shown = memo(function Shown({ picture, sketch, width, factors, settings, standing }: ShownProps) {
+const Shown = memo(function Shown({ picture, sketch, width, factors, settings, standing, bar }: ShownProps) {
+  const [noise, setNoise] = useKept('kaddle-noise', SWITCH);
   const [showsLost, setShowsLost] = useState(false);
   const [at, setAt] = useState<{ readonly x: number; readonly y: number } | null>(null);
   const [histogram, setHistogram] = useState<Histogram | null>(null);
   const pixels = Math.min(MOST, width);
   const layers = useMemo(() => paint(sketch, pixels, sketch.fNumber), [sketch, pixels]);
   const tones = useMemo(() => toneTable(sketch), [sketch]);
-  const under = at === null ? null : lightOf(layers, factors, at.x, at.y);
+  const grain = noise === 'on' ? picture.grain : null;
+  const manner = useMemo(() => ({ showsLost, grain, bar }), [showsLost, grain, bar]);
+  const under = at === null ? null : lightOf(layers, factors, at.x, at.y, bar);
   return (
     <div className="grid gap-3">
       <div className="flex flex-col gap-3 xl:flex-row xl:items-end">
         <figure className="grid shrink-0 gap-1.5 xl:w-[max(15rem,min(100%,calc((100dvh-32rem)/var(--fit))))]" style={{ '--fit': layers.height / layers.width } as CSSProperties}>
-          <Canvas layers={layers} factors={factors} tones={tones} showsLost={showsLost} label={picture.sentences.join(' ')} width={width} onPoint={setAt} onTones={setHistogram} />
+          <Canvas layers={layers} factors={factors} tones={tones} manner={manner} label={picture.sentences.join(' ')} width={width} onPoint={setAt} onTones={setHistogram} />
           <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
-            <span>{settings}</span>
+            <span>{bar === null ? settings : `${bar.shutter} is over sync speed: ${Math.round(100 * bar.share)} % of the frame gets no flash.`}</span>
             <span className="text-faint" role={standing === 'new' ? undefined : 'status'}>
               {standing !== 'new' ? WAITS[standing] : under === null ? 'Point at the picture for the level there.' : `There: ${told(under.room + under.flash)}; room ${told(under.room)}, flash ${told(under.flash)}`}
             </span>
@@ -104,7 +113,10 @@ const Shown = memo(function Shown({ picture, sketch, width, factors, settings, s
             <Button aria-pressed={showsLost} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { setShowsLost(!showsLost); }}>
               Show what is lost
             </Button>
-            <Button look="quiet" onClick={() => { save(picture, factors, tones, settings); }}>
+            <Button aria-pressed={noise === 'on'} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { setNoise(noise === 'on' ? 'off' : 'on'); }}>
+              Noise
+            </Button>
+            <Button look="quiet" onClick={() => { save(picture, factors, tones, { ...PLAIN, grain, bar }, settings); }}>
               Save as a picture
             </Button>
           </p>
@@ -119,22 +131,22 @@ interface CanvasProps {
   readonly layers: Layers;
   readonly factors: Factors;
   readonly tones: ToneTable;
-  readonly showsLost: boolean;
+  readonly manner: Manner;
   readonly label: string;
   readonly width: number;
   readonly onPoint: (at: { readonly x: number; readonly y: number } | null) => void;
   readonly onTones: (histogram: Histogram) => void;
 }
 
-function Canvas({ layers, factors, tones, showsLost, label, width, onPoint, onTones }: CanvasProps) {
+function Canvas({ layers, factors, tones, manner, label, width, onPoint, onTones }: CanvasProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useLayoutEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (context == null) return;
     const image = context.createImageData(layers.width, layers.height);
-    onTones(develop(layers, factors, tones, showsLost, image.data));
+    onTones(develop(layers, factors, tones, manner, image.data));
     context.putImageData(image, 0, 0);
-  }, [layers, factors, tones, showsLost, onTones]);
+  }, [layers, factors, tones, manner, onTones]);
   const point = (event: PointerEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     const place = (share: number, size: number) => Math.max(0, Math.min(size - 1, Math.floor(share * size)));
@@ -193,7 +205,7 @@ function told(light: number): string {
 }
 
 /** Painted larger, and sharp to the last pixel. */
-function save(picture: PictureDocument, factors: Factors, tones: ToneTable, settings: string): void {
+function save(picture: PictureDocument, factors: Factors, tones: ToneTable, manner: Manner, settings: string): void {
   const layers = paint(picture, STILL_WIDTH, picture.fNumber);
-  void saveStill({ ...layers, develop: (into) => { develop(layers, factors, tones, false, into); }, settings, file: 'picture.png' });
+  void saveStill({ ...layers, develop: (into) => { develop(layers, factors, tones, manner, into); }, settings, file: 'picture.png' });
 }

@@ -1,4 +1,4 @@
-import type { PictureDocument } from '@/types/generated';
+import type { DarkBarDocument, GrainDocument, PictureDocument } from '@/types/generated';
 import type { Layers } from './painter';
 
 /** By how much each layer counts. */
@@ -41,15 +41,45 @@ export type ToneTable = ReturnType<typeof toneTable>;
 /** What is without detail is painted over in stripes. */
 const STRIPES = { white: [176, 46, 38], black: [58, 96, 170] } as const;
 
+/** How a picture is to be seen, besides its light. */
+export interface Manner {
+  /** Whether what is without detail is painted over. */
+  readonly showsLost: boolean;
+  /** Null for a picture without noise. */
+  readonly grain: GrainDocument | null;
+  /** What the curtain keeps from the flash; null for a frame that is wholly open. */
+  readonly bar: DarkBarDocument | null;
+}
+
+export const PLAIN: Manner = { showsLost: false, grain: null, bar: null };
+
+/** Numbers that lie about 0 as chance has them, always the same: how often, and how they are spread over the pixels. */
+const CHANCES = 1 << 14;
+const SPREAD = 40503;
+
+/** By sums of twelve even numbers (their variance is 1), from a row of numbers that is as good as chance (Park and Miller). */
+const CHANCE = (() => {
+  let seed = 1;
+  const even = () => (seed = (seed * 48271) % 2147483647) / 2147483647;
+  return Float32Array.from({ length: CHANCES }, () => Array.from({ length: 12 }, even).reduce((sum, part) => sum + part, -6));
+})();
+
+/** Whether the second curtain stands before a pixel as the flash pops. */
+function isBarred({ width, height }: Layers, bar: DarkBarDocument | null, x: number, y: number): boolean {
+  return bar !== null && (bar.isAtRight ? x >= width * (1 - bar.share) : y >= height * (1 - bar.share));
+}
+
 /** The picture as it is seen, and how its tones lie. */
-export function develop({ width, height, room, flash }: Layers, factors: Factors, { codes, brightest }: ToneTable, showsLost: boolean, into: Uint8ClampedArray): Histogram {
+export function develop(layers: Layers, factors: Factors, { codes, brightest }: ToneTable, { showsLost, grain, bar }: Manner, into: Uint8ClampedArray): Histogram {
+  const { width, height, room, flash } = layers;
   const all = new Float32Array(BINS);
   const byFlash = new Float32Array(BINS);
   const pixels = width * height;
   const scale = CODES / Math.sqrt(brightest);
-  const { room: byRoom, flash: byPop } = factors;
+  const { room: byRoom } = factors;
   let [white, black] = [0, 0];
   for (let i = 0, j = 0, pixel = 0; pixel < pixels; i += 3, j += 4, pixel++) {
+    const byPop = bar !== null && isBarred(layers, bar, pixel % width, Math.floor(pixel / width)) ? 0 : factors.flash;
     const fr = byPop * (flash[i] ?? 0);
     const fg = byPop * (flash[i + 1] ?? 0);
     const fb = byPop * (flash[i + 2] ?? 0);
@@ -58,9 +88,9 @@ export function develop({ width, height, room, flash }: Layers, factors: Factors
     const b = byRoom * (room[i + 2] ?? 0) + fb;
     const light = luminance(r, g, b);
     const tone = toneOf(codes, scale, light);
-    into[j] = toneOf(codes, scale, r);
-    into[j + 1] = toneOf(codes, scale, g);
-    into[j + 2] = toneOf(codes, scale, b);
+    into[j] = toneOf(codes, scale, noisy(r, grain, i));
+    into[j + 1] = toneOf(codes, scale, noisy(g, grain, i + 1));
+    into[j + 2] = toneOf(codes, scale, noisy(b, grain, i + 2));
     into[j + 3] = 255;
     const bin = (tone * BINS) >> 8;
     all[bin] = (all[bin] ?? 0) + 1;
@@ -73,15 +103,20 @@ export function develop({ width, height, room, flash }: Layers, factors: Factors
   return { all, flash: byFlash, white: white / pixels, black: black / pixels };
 }
 
+function noisy(light: number, grain: GrainDocument | null, place: number): number {
+  return grain === null ? light : light + (CHANCE[(place * SPREAD) & (CHANCES - 1)] ?? 0) * Math.sqrt(grain.shot * light + grain.read);
+}
+
 function toneOf(codes: Uint8ClampedArray, scale: number, light: number): number {
   return light <= 0 ? (codes[0] ?? 0) : (codes[Math.min(CODES, (Math.sqrt(light) * scale + 0.5) | 0)] ?? 255);
 }
 
 /** Light of a pixel over mid-grey, of the room and of the flash. */
-export function lightOf({ width, room, flash }: Layers, factors: Factors, x: number, y: number): Factors {
+export function lightOf(layers: Layers, factors: Factors, x: number, y: number, bar: DarkBarDocument | null = null): Factors {
+  const { width, room, flash } = layers;
   const i = 3 * (y * width + x);
   const of = (layer: Float32Array) => luminance(layer[i] ?? 0, layer[i + 1] ?? 0, layer[i + 2] ?? 0);
-  return { room: factors.room * of(room), flash: factors.flash * of(flash) };
+  return { room: factors.room * of(room), flash: isBarred(layers, bar, x, y) ? 0 : factors.flash * of(flash) };
 }
 
 /** As the eye weighs linear light (ITU-R BT.709). */

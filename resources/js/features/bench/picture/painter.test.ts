@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { PictureDocument, PictureFigureDocument, PictureShinerDocument } from '@/types/generated';
-import { BINS, develop, lightOf, toneTable } from './develop';
+import { BINS, develop, lightOf, PLAIN, toneTable } from './develop';
 import { paint } from './painter';
 
 const WIDTH = 360;
@@ -28,6 +28,9 @@ function pictureOf(parts: Partial<PictureDocument> = {}): PictureDocument {
     flashTint: [1, 1, 1],
     tones: Array.from({ length: 513 }, (_, i) => (i / 512) * 255),
     brightest: 64,
+    shadow: null,
+    grain: { shot: 0, read: 0 },
+    bars: [],
     ...parts,
   } as unknown as PictureDocument;
 }
@@ -94,14 +97,52 @@ describe('the picture', () => {
     const picture = pictureOf();
     const layers = paint(picture, 60, 4);
     const into = new Uint8ClampedArray(60 * 40 * 4);
-    const grey = develop(layers, { room: 0.5, flash: 0.5 }, toneTable(picture), false, into);
+    const grey = develop(layers, { room: 0.5, flash: 0.5 }, toneTable(picture), PLAIN, into);
     const bin = grey.all.indexOf(60 * 40);
     expect(grey.flash[bin]).toBeCloseTo(60 * 40 * 0.5, 0);
     expect([grey.white, grey.black]).toEqual([0, 0]);
     expect(Array.from(into.subarray(0, 4))).toEqual([45, 45, 45, 255]);
-    const burnt = develop(layers, { room: 100, flash: 0 }, toneTable(picture), true, into);
+    const burnt = develop(layers, { room: 100, flash: 0 }, toneTable(picture), { ...PLAIN, showsLost: true }, into);
     expect(burnt.white).toBe(1);
     expect(burnt.all[BINS - 1]).toBe(60 * 40);
     expect(Array.from(into.subarray(0, 3))).toEqual([176, 46, 38]);
+  });
+
+  it('throws the shadow of a person on the wall, away from the light and as soft as that is large', () => {
+    const wall = [{ name: 'far wall', corner: [4.5, -20, -20], along: [0, 50, 0], across: [0, 0, 50], tone: [2, 2, 2], shine: 0, columns: 2, rows: 2, flash: Array.from({ length: 12 }, () => 1) }];
+    // A light a metre to the left of the lens: half a metre behind a face at 4 m its shadow lies 0.125 m to the right.
+    const cast = (size: number) => paint(pictureOf({ figures: [FACE], surfaces: wall, shadow: { from: [0, 4, 1.5], size, share: 0.8 } }), WIDTH, 4);
+    const perMetre = WIDTH / (2 * HALF * 4.5);
+    const at = (layers: ReturnType<typeof cast>, aside: number) => lightOf(layers, ONE, Math.round(WIDTH / 2 + aside * perMetre), Math.round(layers.height / 2)).flash;
+    const hard = cast(0.02);
+    expect(at(hard, 0.17)).toBeCloseTo(0.4, 1);
+    expect(at(hard, -0.3)).toBeCloseTo(2, 4);
+    expect(at(hard, 0.6)).toBeCloseTo(2, 4);
+    const edge = 0.125 + 0.09 * (4.5 / 4);
+    expect(at(cast(0.6), edge + 0.02)).toBeLessThan(at(hard, edge + 0.02));
+  });
+
+  it('leaves the flash out where the curtain stands, at the bottom or at the side', () => {
+    const layers = paint(pictureOf(), WIDTH, 4);
+    const flash = (isAtRight: boolean, x: number, y: number) => lightOf(layers, ONE, x, y, { shutter: '1/400', share: 0.5, isAtRight }).flash;
+    expect([flash(false, 5, layers.height - 3), flash(false, 5, 3), flash(true, WIDTH - 3, 3), flash(true, 3, layers.height - 3)].map((light) => Math.round(100 * light) / 100)).toEqual([0, 2, 0, 2]);
+    const into = new Uint8ClampedArray(layers.width * layers.height * 4);
+    develop(layers, ONE, toneTable(pictureOf()), { ...PLAIN, bar: { shutter: '1/400', share: 0.5, isAtRight: false } }, into);
+    expect(into[0] ?? 0).toBeGreaterThan(into[into.length - 4] ?? 255);
+  });
+
+  it('scatters noise about the light by as much as it is told', () => {
+    const layers = paint(pictureOf(), WIDTH, 4);
+    const codes = (grain: { shot: number; read: number } | null) => {
+      const into = new Uint8ClampedArray(layers.width * layers.height * 4);
+      develop(layers, { room: 0.25, flash: 0 }, toneTable({ tones: [0, 255], brightest: 1 }), { ...PLAIN, grain }, into);
+      return Array.from({ length: 4000 }, (_, i) => into[4 * i] ?? 0);
+    };
+    // By a straight line from the square root of the light to its code.
+    const light = codes({ shot: 0, read: 0.0025 }).map((code) => (code / 255) ** 2);
+    const mean = light.reduce((sum, value) => sum + value, 0) / light.length;
+    const spread = Math.sqrt(light.reduce((sum, value) => sum + (value - mean) ** 2, 0) / light.length);
+    expect(spread).toBeCloseTo(0.05, 2);
+    expect(new Set(codes(null)).size).toBe(1);
   });
 });

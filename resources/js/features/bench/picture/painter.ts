@@ -16,10 +16,19 @@ const CROWN = 0.13;
 const CHIN = -0.12;
 const COLLAR = -0.17;
 
+/** m: half a head is an ellipse about its middle, and goes over into a neck. */
+const HEAD = { wide: 0.09, middle: 0.005, neck: { from: -0.06, wide: 0.052 } };
+
 /** m: eye sockets and the shadow of a nose, and how many px a head must have for them. */
 const EYE = { aside: 0.032, up: 0.022, wide: 0.02, tall: 0.012 };
-const NOSE = { top: 0.015, bottom: -0.035, wide: 0.02 };
+const NOSE = { top: 0.015, bottom: -0.035, wide: 0.02, ridge: 0.006 };
 const FINE = 14;
+
+/** What the core calls the wall behind the people. */
+const FAR = 'far wall';
+
+/** m from the middle of a cut-out to its farthest edge. */
+const FARTHEST = 0.8;
 
 /** m: flowers on a table with a cloth, and how far under their middle that begins. */
 const DECOR = { flowers: 0.16, table: 0.55, cloth: -0.11 };
@@ -55,6 +64,8 @@ interface Plane {
   readonly lastColumn: number;
   readonly lastRow: number;
   readonly room: Vec;
+  /** Whether people throw their shadows on it. */
+  readonly takesShadows: boolean;
   /** Light of the flash that it sends, by place; empty for none. */
   readonly flash: Float32Array;
 }
@@ -78,6 +89,7 @@ function planeOf(picture: PictureDocument, surface: PictureSurfaceDocument): Pla
     lastColumn,
     lastRow,
     room: [shows(0), shows(1), shows(2)],
+    takesShadows: picture.shadow !== null && surface.name === FAR,
     flash: Float32Array.from(surface.flash, (light, i) => light * sends(i % 3)),
   };
 }
@@ -105,6 +117,9 @@ function paintRoom(picture: PictureDocument, { width, height, room, flash }: Lay
       if (hit.flash.length === 0) continue;
       const { column, row } = hit;
       lightAt(hit, hit.eyeColumn + reach * (column[0] + u * column[1] + v * column[2]), hit.eyeRow + reach * (row[0] + u * row[1] + v * row[2]), flash, i);
+      if (!hit.takesShadows) continue;
+      const left = 1 - shadowAt(picture, along(picture, u, v, reach));
+      for (let band = 0; band < 3; band++) flash[i + band] = (flash[i + band] ?? 0) * left;
     }
   }
 }
@@ -122,6 +137,34 @@ function lightAt({ flash: light, lastColumn, lastRow }: Plane, column: number, r
     const far = (light[up + band] ?? 0) * (1 - farX) + (light[up + 3 + band] ?? 0) * farX;
     into[i + band] = near * (1 - farY) + far * farY;
   }
+}
+
+/** Where a ray is after so many of its own lengths. */
+function along({ eye, forward, right, up }: PictureDocument, u: number, v: number, reach: number): Vec {
+  const place = (axis: number) => (eye[axis] ?? 0) + reach * ((forward[axis] ?? 0) + u * (right[axis] ?? 0) + v * (up[axis] ?? 0));
+  return [place(0), place(1), place(2)];
+}
+
+/** Share of the flash that people keep off a place on the wall behind them: what they hide of a light of its size, seen from there. */
+function shadowAt(picture: PictureDocument, place: Vec): number {
+  const { shadow, figures } = picture;
+  if (shadow === null) return 0;
+  const [x, y, z] = vec(shadow.from);
+  let hidden = 0;
+  for (const figure of figures) {
+    const [its, aside, up] = vec(figure.at);
+    const share = (its - x) / (place[0] - x);
+    if (share <= 0 || share >= 1) continue;
+    const soft = Math.max(0.004, (shadow.size * (1 - share)) / 2);
+    const off = Math.abs(y + share * (place[1] - y) - aside);
+    const over = z + share * (place[2] - z) - up;
+    if (off > FARTHEST + soft || over > CROWN + soft) continue;
+    const half = halfWidth(picture, figure, Math.min(over, CROWN - 1e-3));
+    if (half === null) continue;
+    const top = Math.max(0, Math.min(1, 0.5 + (CROWN - over) / (2 * soft)));
+    hidden = Math.max(hidden, top * Math.max(0, Math.min(1, 0.5 + (half - off) / (2 * soft))));
+  }
+  return hidden * shadow.share;
 }
 
 /** An upright cut-out that faces the camera; the perspective of its height is true. */
@@ -156,6 +199,7 @@ function paintFigure(picture: PictureDocument, figure: PictureFigureDocument, la
 function halfWidth(picture: PictureDocument, figure: PictureFigureDocument, over: number): number | null {
   if (over < -(figure.at[2] ?? 0)) return null;
   if (figure.kind === 'decor') return over > DECOR.cloth ? DECOR.flowers * Math.sqrt(Math.max(0, 1 - (over / CROWN) ** 2)) : DECOR.table * (1 + 0.12 * (DECOR.cloth - over));
+  if (over > CHIN) return Math.max(HEAD.wide * Math.sqrt(Math.max(0, 1 - ((over - HEAD.middle) / (CROWN - HEAD.middle)) ** 2)), over < HEAD.neck.from ? HEAD.neck.wide : 0);
   const { outlineAcross, outlineUp } = picture;
   for (let i = 1; i < outlineUp.length; i++) {
     const [high, low] = [outlineUp[i - 1] ?? 0, outlineUp[i] ?? 0];
@@ -194,7 +238,7 @@ function features(figure: PictureFigureDocument, aside: number, over: number): r
   if (eye < 1) return [1 / (1 + 0.6 * figure.above), 0.7];
   const lean = (figure.left - figure.right) / Math.max(1e-3, figure.left + figure.right);
   const fall = Math.min(1, (NOSE.top - over) / (NOSE.top - NOSE.bottom));
-  const isBeside = over < NOSE.top && over > NOSE.bottom && Math.sign(aside) === Math.sign(lean) && Math.abs(aside) < NOSE.wide * fall * (0.3 + Math.abs(lean));
+  const isBeside = over < NOSE.top && over > NOSE.bottom && Math.sign(aside) === Math.sign(lean) && Math.abs(aside) > NOSE.ridge && Math.abs(aside) < NOSE.wide * fall * (0.3 + Math.abs(lean));
   const isUnder = over < NOSE.bottom && over > NOSE.bottom - 0.006 - 0.012 * Math.min(1, figure.above) && Math.abs(aside) < 0.012;
   if (isUnder) return [1 / (1 + 0.5 * figure.above), 0.85];
   return isBeside ? [1 - 0.6 * Math.abs(lean), 0.95] : [1, 1];

@@ -46,6 +46,6 @@ export function usePicture(asking: Asking, draft: MomentDraft, view: ViewDraft):
 
 /** Whether nothing that is painted differs. */
 function areAlike(picture: PictureDocument, other: PictureDocument | null): boolean {
-  const painted = (of: PictureDocument) => JSON.stringify({ ...of, sentences: [], spots: [] });
+  const painted = (of: PictureDocument) => JSON.stringify({ ...of, sentences: [], spots: [], grain: null, bars: [] });
   return other !== null && painted(picture) === painted(other);
 }

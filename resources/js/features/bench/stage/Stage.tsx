@@ -1,6 +1,7 @@
-import { Suspense, useState, type ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import type { Faults } from '@/lib/http';
 import { Switcher } from '@/ui/Switcher';
+import { useKept } from '@/lib/useKept';
 import { useKey } from './useKey';
 
 /** What the stage can show, in the order of its keys 1 to 7, and the fields that stand in it alone. */
@@ -16,8 +17,7 @@ const VIEWS = [
 
 export type StageView = (typeof VIEWS)[number]['value'];
 
-/** Under which the device keeps what was shown last. */
-const KEPT = 'kaddle-stage';
+const NAMES = VIEWS.map(({ value }) => value) as [StageView, ...StageView[]];
 
 interface Props {
   readonly views: Readonly<Record<StageView, ReactNode>>;
@@ -28,11 +28,7 @@ interface Props {
 
 /** One large view in the middle of the bench; the device remembers which. A view with a fault that is not in sight says so by its name. */
 export function Stage({ views, faults, beside }: Props) {
-  const [view, setView] = useState<StageView>(() => VIEWS.find(({ value }) => value === localStorage.getItem(KEPT))?.value ?? 'room');
-  const show = (next: StageView) => {
-    localStorage.setItem(KEPT, next);
-    setView(next);
-  };
+  const [view, show] = useKept<StageView>('kaddle-stage', NAMES);
   useKey((key) => {
     const next = VIEWS[Number(key) - 1];
     if (next !== undefined) show(next.value);
