@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test';
-import { codeOf } from '../resources/js/features/bench/drag/painter';
-import type { DragData } from '../resources/js/types/generated';
+import { factorsOf, toneTable } from '../resources/js/features/bench/picture/develop';
+import { sceneOf, setInto } from '../resources/js/features/bench/drag/scene';
+import type { DragData, PictureDocument } from '../resources/js/types/generated';
 import { expectAccessible, saved, show, startNight, test } from './support';
 
 test('what moves is told, a curtain is advised, and a look that is asked for is used and taken back, by keyboard alone', async ({ page }) => {
@@ -35,17 +36,18 @@ test('what moves is told, a curtain is advised, and a look that is asked for is 
 
 test('a lamp’s trail is painted as long and as bright as it is reckoned', async ({ page }) => {
   await startNight(page, 'Painted');
-  const told = page.waitForResponse((response) => response.url().endsWith('/drag') && (response.request().postData() ?? '').includes('"speedAcross":-3'));
+  const [told, seen] = ['/drag', '/picture'].map((route) => page.waitForResponse((response) => response.url().endsWith(route) && (response.request().postData() ?? '').includes('"speedAcross":-3')));
   await show(page, 'Drag');
   await page.getByRole('textbox', { name: 'Time by hand' }).fill('0.25');
   await page.getByRole('button', { name: /^Lamps behind/ }).click();
   await page.getByRole('button', { name: 'Add a lamp' }).click();
   const lamp = page.getByRole('group', { name: 'lamp 1' });
-  for (const [name, value] of [['Place to the right of the middle', '2.4'], ['Height over the lens', '1.2'], ['Distance from the lens', '8'], ['Level', '11'], ['Size (optional)', '20'], ['Speed upwards (optional)', '0.6'], ['Speed to the right (optional)', '-3']] as const) {
+  for (const [name, value] of [['Place to the right of the middle', '2'], ['Height over the lens', '0.7'], ['Distance from the lens', '8'], ['Level', '11'], ['Size (optional)', '20'], ['Speed upwards (optional)', '0.6'], ['Speed to the right (optional)', '-3']] as const) {
     await lamp.getByRole('textbox', { name, exact: true }).fill(value);
   }
-  const { drag: { trails, figure } } = (await (await told).json()) as DragData;
-  const trail = trails[0];
+  const { drag, solution } = (await (await told)?.json()) as DragData;
+  const picture = (await (await seen)?.json()) as PictureDocument;
+  const trail = setInto(drag, picture).trails[0];
   if (trail === undefined) throw new Error('no trail');
   expect(trail.shape).toBe('line');
   const canvas = page.getByRole('img', { name: /^Second curtain:/ });
@@ -54,7 +56,8 @@ test('a lamp’s trail is painted as long and as bright as it is reckoned', asyn
     const image = element.getContext('2d')?.getImageData(0, 0, element.width, element.height);
     return { pixels: [...(image?.data ?? [])], width: element.width, height: element.height };
   });
-  const tones = Array.from({ length: 6400 }, (_, i) => [i / 100, codeOf(i / 100)] as const);
+  const { codes, brightest } = toneTable(picture);
+  const tones = Array.from(codes, (code, i) => [(i / (codes.length - 1)) ** 2 * brightest, code] as const);
   const lightAt = (x: number, y: number) => {
     const code = pixels[4 * (Math.floor(y) * width + Math.floor(x)) + 1] ?? 0;
     return tones.reduce<readonly [number, number]>((best, tone) => (Math.abs(tone[1] - code) < Math.abs(best[1] - code) ? tone : best), [0, 0])[0];
@@ -64,8 +67,12 @@ test('a lamp’s trail is painted as long and as bright as it is reckoned', asyn
     if (from === undefined || to === undefined) throw new Error('no ends');
     return [from[0] + share * (to[0] - from[0]), from[1] + share * (to[1] - from[1])] as const;
   };
-  const ground = figure.ground + figure.groundPop;
-  const drawn = (share: number) => lightAt(...place(share)) - ground;
+  const still = sceneOf(picture, factorsOf(solution.levels), width);
+  const drawn = (share: number) => {
+    const [x, y] = place(share);
+    const green = 3 * (Math.floor(y) * width + Math.floor(x)) + 1;
+    return lightAt(x, y) - (still.room[green] ?? 0) - (still.flash[green] ?? 0);
+  };
   const expected = 2 ** (trail.level ?? NaN) * trail.green;
   for (let share = 0.1; share < 0.91; share += 0.05) expect(Math.abs(Math.log2(drawn(share) / expected)), `at ${share.toFixed(2)}`).toBeLessThan(0.1);
   const inside = Array.from({ length: 1401 }, (_, i) => -0.2 + i / 1000).filter((share) => drawn(share) > expected / 2);

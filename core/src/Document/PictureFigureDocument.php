@@ -17,6 +17,8 @@ final readonly class PictureFigureDocument
      */
     private function __construct(
         public FigureKind $kind,
+        /** Whether it is the one that moves in a long exposure. */
+        public bool $isSubject,
         /** The face, m. @var list<float> */
         public array $at,
         /** What the clothes send back over mid-grey. */
@@ -40,6 +42,7 @@ final readonly class PictureFigureDocument
     {
         return new self(
             $figure->kind,
+            $figure->isSubject,
             PictureDocument::place($figure->at),
             round($figure->cloth, 4),
             Figure::FACE,

@@ -27,6 +27,8 @@ final readonly class Figure
         public FigureKind $kind,
         /** Whether the picture is of it. */
         public bool $isOfGroup,
+        /** Whether it is the one that settings are made for, and that moves in a long exposure. */
+        public bool $isSubject,
         /** The face, or the middle of what is set up, m. */
         public Vector $at,
         /** What is worn sends back so much over mid-grey. */
@@ -43,12 +45,12 @@ final readonly class Figure
     ) {}
 
     /** @param LitSurfaces|null $lit null for a flash that is off */
-    public static function at(FigureKind $kind, bool $isOfGroup, Vector $place, float $cloth, float $room, ?LitSurfaces $lit): self
+    public static function at(FigureKind $kind, bool $isOfGroup, bool $isSubject, Vector $place, float $cloth, float $room, ?LitSurfaces $lit): self
     {
         $front = self::towards($lit, $place, Vector::of(-1.0, 0.0, 0.0));
         $over = static fn(float $x, float $y, float $z): float => self::towards($lit, $place, Vector::of($x, $y, $z))->luminance() / max(1e-9, $front->luminance());
 
-        return new self($kind, $isOfGroup, $place, $cloth, $room, $front, $over(0.0, 1.0, 0.0), $over(0.0, -1.0, 0.0), $over(0.0, 0.0, 1.0), $over(0.0, 0.0, -1.0));
+        return new self($kind, $isOfGroup, $isSubject, $place, $cloth, $room, $front, $over(0.0, 1.0, 0.0), $over(0.0, -1.0, 0.0), $over(0.0, 0.0, 1.0), $over(0.0, 0.0, -1.0));
     }
 
     private static function towards(?LitSurfaces $lit, Vector $place, Vector $way): Rgb

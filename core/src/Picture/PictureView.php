@@ -180,7 +180,7 @@ final readonly class PictureView
             $aside = $apart * (intdiv($place + 1, 2) * ($place % 2 === 1 ? 1 : -1) + ($row % 2) / 2.0);
             $back = $people->rows > 1 ? $people->depth * $row / ($people->rows - 1) : 0.0;
             $at = Vector::of(min($scene->room->length - self::CLEAR / 2.0, $scene->face->x + $back), self::within($scene->face->y - $aside, $scene->room->width), $scene->face->z);
-            $figures[] = Figure::at(FigureKind::Person, true, $at, $people->clothing->tone(), $moment->faceGlow->over->ratio(), $lit);
+            $figures[] = Figure::at(FigureKind::Person, true, $i === 0, $at, $people->clothing->tone(), $moment->faceGlow->over->ratio(), $lit);
         }
 
         return $figures;
@@ -202,7 +202,7 @@ final readonly class PictureView
             $y = $scene->face->y + ($i - ($count - 1) / 2.0 + self::ASIDE) * ($kind === FigureKind::Person ? self::APART : self::TABLES_APART);
             if ($y > self::CLEAR && $y < $scene->room->width - self::CLEAR) {
                 $at = Vector::of($x, $y, min($height, $scene->room->ceilingOver($x, $y) - Figure::CROWN - self::CLEAR / 2.0));
-                $figures[] = Figure::at($kind, false, $at, $people->behind->tone(), 1.0, $lit);
+                $figures[] = Figure::at($kind, false, false, $at, $people->behind->tone(), 1.0, $lit);
             }
         }
 

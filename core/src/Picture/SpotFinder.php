@@ -59,7 +59,8 @@ final readonly class SpotFinder
         $front = array_values(array_filter($group, static fn(Figure $f): bool => $f->at->x === $face->x));
         usort($front, static fn(Figure $a, Figure $b): int => $b->at->y <=> $a->at->y);
         [$left, $right] = [$front[0] ?? null, $front[count($front) - 1] ?? null];
-        $spots = [$this->skin('Face', $face, $this->figureAt($group, $face))];
+        $worn = $this->subject($group);
+        $spots = [$this->skin('Face', $face, $worn)];
         if ($left !== null && $right !== null && $left !== $right) {
             $spots[] = $this->skin('Face at the left end', $left->at, $left);
             $spots[] = $this->skin('Face at the right end', $right->at, $right);
@@ -72,7 +73,6 @@ final readonly class SpotFinder
                 break;
             }
         }
-        $worn = $this->figureAt($group, $face);
         $spots[] = $this->spot('Clothes', $face->plus(Vector::of(0.0, 0.0, -self::CHEST)), $worn->cloth * $worn->room, $worn->cloth, $worn->front);
         foreach (array_slice($behind, 0, 1) as $figure) {
             $spots[] = $figure->kind === FigureKind::Person
@@ -150,10 +150,10 @@ final readonly class SpotFinder
     }
 
     /** @param list<Figure> $group */
-    private function figureAt(array $group, Vector $face): Figure
+    private function subject(array $group): Figure
     {
         foreach ($group as $figure) {
-            if ($figure->at->minus($face)->length() < self::CLEAR) {
+            if ($figure->isSubject) {
                 return $figure;
             }
         }

@@ -1122,6 +1122,8 @@ export interface PictureDocument {
 /** A cut-out in the picture. */
 export interface PictureFigureDocument {
   readonly kind: FigureKind;
+  /** Whether it is the one that moves in a long exposure. */
+  readonly isSubject: boolean;
   /** The face, m. */
   readonly at: readonly number[];
   /** What the clothes send back over mid-grey. */

@@ -107,7 +107,7 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
                   </div>
                 ),
                 picture: <View><PicturePart asking={asking} solution={solution} draft={draft} faults={allFaults} onChange={change} /></View>,
-                drag: <View><DragPart asking={asking} form={dragForm} drag={drag} draft={draft} faults={allFaults} onChange={change} onWatch={watchDrag} isOff={isOff} /></View>,
+                drag: <View><DragPart asking={asking} form={dragForm} drag={drag} levels={solution.levels} draft={draft} faults={allFaults} onChange={change} onWatch={watchDrag} isOff={isOff} /></View>,
                 costs: <View><Costs asking={asking} draft={draft} /></View>,
                 meter: <View>{isOff ? <p>The flash is off: nobody has to set its output.</p> : <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />}</View>,
                 colour: <View><ColourPart asking={asking} draft={draft} faults={allFaults} onChange={change} /></View>,

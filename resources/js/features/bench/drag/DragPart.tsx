@@ -1,38 +1,44 @@
-import { memo, useEffect, useMemo } from 'react';
+import { memo, useCallback, useEffect, useMemo } from 'react';
 import type { Form } from '@/lib/shape';
-import type { DragDocument } from '@/types/generated';
+import type { DragDocument, LevelsDocument, PictureDocument } from '@/types/generated';
 import { Warnings } from '@/ui/Warnings';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
+import { factorsOf, toneTable } from '../picture/develop';
+import { AS_USUAL, usePicture } from '../picture/usePicture';
 import { CurtainLine } from './CurtainLine';
 import { DragInputs } from './DragInputs';
 import { DragPicture } from './DragPicture';
 import { Looks } from './Looks';
+import { makePainter } from './painter';
+import { sceneOf, setInto } from './scene';
 
 interface Props extends Editing {
   readonly asking: Asking;
   readonly form: Form;
   /** null until the part is opened for the first time. */
   readonly drag: DragDocument | null;
+  readonly levels: LevelsDocument;
   /** Is told whether somebody looks. */
   readonly onWatch: (watched: boolean) => void;
   readonly isOff: boolean;
 }
 
 /** What a long exposure of the moment looks like, and what would change it; asked for as long as it is shown. */
-export function DragPart({ asking, form, drag, draft, faults, onChange, onWatch, isOff }: Props) {
+export function DragPart({ asking, form, drag, levels, draft, faults, onChange, onWatch, isOff }: Props) {
   useEffect(() => {
     onWatch(true);
     return () => {
       onWatch(false);
     };
   }, [onWatch]);
+  const { sketch } = usePicture(asking, draft, AS_USUAL);
   return (
     <section aria-labelledby="drag" className="grid gap-4">
       <h2 id="drag" className="text-lg">
         Drag: what moves while the shutter is open
       </h2>
-      {drag !== null && <Seen drag={drag} isOff={isOff} />}
+      {drag !== null && sketch !== null && <Seen drag={drag} picture={sketch} levels={levels} isOff={isOff} />}
       <DragInputs form={form} drag={draft.drag} faults={faults} onChange={onChange} />
       {drag !== null && <Figures drag={drag} />}
       {drag !== null && <Looks asking={asking} draft={draft} looks={drag.looks} onChange={onChange} />}
@@ -41,13 +47,16 @@ export function DragPart({ asking, form, drag, draft, faults, onChange, onWatch,
 }
 
 /** Drawn anew with a new answer only. */
-const Seen = memo(function Seen({ drag, isOff }: { readonly drag: DragDocument; readonly isOff: boolean }) {
+const Seen = memo(function Seen({ drag, picture, levels, isOff }: { readonly drag: DragDocument; readonly picture: PictureDocument; readonly levels: LevelsDocument; readonly isOff: boolean }) {
   const { figure, trails } = drag;
-  const picture = useMemo(() => ({ figure, trails }), [figure, trails]);
+  const factors = useMemo(() => factorsOf(levels), [levels]);
+  const tones = useMemo(() => toneTable(picture), [picture]);
+  const sceneAt = useCallback((width: number) => sceneOf(picture, factors, width), [picture, factors]);
+  const painterOf = useCallback((width: number) => makePainter(setInto({ figure, trails }, picture), sceneAt(width)), [figure, trails, picture, sceneAt]);
   return (
     <div className="grid gap-5">
       <p className="text-lg">{drag.ghost.sentence}</p>
-      <DragPicture picture={picture} curtains={drag.curtains} chosen={drag.curtain} seconds={drag.seconds} settings={drag.settings} />
+      <DragPicture painterOf={painterOf} aspect={picture.aspect} tones={tones} curtains={drag.curtains} chosen={drag.curtain} seconds={drag.seconds} settings={drag.settings} />
       {drag.cautions.length > 0 && (
         <div className="grid gap-2">
           <Warnings rules={[]} cautions={drag.cautions} />

@@ -3,10 +3,15 @@ import { useWidth } from '@/charts/useWidth';
 import type { CurtainDocument, DragDocument } from '@/types/generated';
 import { saveStill, STILL_WIDTH } from '@/lib/still';
 import { Button } from '@/ui/Button';
-import { develop, makePainter, type Painter, type Picture } from './painter';
+import { develop, PLAIN, type ToneTable } from '../picture/develop';
+import type { Light, Painter } from './painter';
 
 interface Props {
-  readonly picture: Picture;
+  /** A painter of pictures so many px wide. */
+  readonly painterOf: (width: number) => Painter;
+  /** Height over width. */
+  readonly aspect: number;
+  readonly tones: ToneTable;
   readonly curtains: readonly CurtainDocument[];
   readonly chosen: DragDocument['curtain'];
   readonly seconds: number;
@@ -23,7 +28,7 @@ const SLOWEST = 4;
 const MOST = 480;
 
 /** First and second curtain while the picture builds. */
-export const DragPicture = memo(function DragPicture({ picture, curtains, chosen, seconds, settings }: Props) {
+export const DragPicture = memo(function DragPicture({ painterOf, aspect, tones, curtains, chosen, seconds, settings }: Props) {
   const [at, setAt] = useState(1);
   const [playing, setPlaying] = useState<number | null>(null);
   const [box, width] = useWidth();
@@ -44,14 +49,14 @@ export const DragPicture = memo(function DragPicture({ picture, curtains, chosen
   }, [playing]);
   const beside = width > 560;
   const each = Math.max(120, Math.min(MOST, beside ? Math.floor((width - 16) / 2) : width));
-  const painter = useMemo(() => makePainter(picture, each), [picture, each]);
+  const painter = useMemo(() => painterOf(each), [painterOf, each]);
   return (
     <div className="grid gap-3">
       <div ref={box} className={`grid gap-4 ${beside ? 'grid-cols-2' : 'grid-cols-1'}`}>
         {width > 0 &&
           curtains.map((curtain) => (
             <figure key={curtain.curtain} className="grid content-start gap-1.5">
-              <Painted painter={painter} width={each} height={Math.round(each * picture.figure.aspect)} pops={popsAt(curtain)} at={at} label={`${name(curtain)}: ${curtain.sentence}`} />
+              <Painted painter={painter} tones={tones} width={each} height={Math.round(each * aspect)} pops={popsAt(curtain)} at={at} label={`${name(curtain)}: ${curtain.sentence}`} />
               <figcaption className="text-sm">
                 <span className="font-semibold">{name(curtain)}</span>
                 {curtain.curtain === chosen && <span> (this one is used)</span>}. {curtain.sentence}
@@ -118,8 +123,8 @@ export const DragPicture = memo(function DragPicture({ picture, curtains, chosen
         <Button
           look="quiet"
           onClick={() => {
-            const light = makePainter(picture, STILL_WIDTH)((curtains.find((curtain) => curtain.curtain === chosen)?.share ?? 0) / 100, 1);
-            void saveStill({ ...light, develop: (into) => { develop(light, into); }, settings, file: 'drag.png' });
+            const light = painterOf(STILL_WIDTH)((curtains.find((curtain) => curtain.curtain === chosen)?.share ?? 0) / 100, 1);
+            void saveStill({ ...light, develop: (into) => { seen(light, tones, into); }, settings, file: 'drag.png' });
           }}
         >
           Save as a picture
@@ -142,8 +147,16 @@ function told(seconds: number): string {
   return `${seconds >= 10 ? seconds.toFixed(0) : Number(seconds.toPrecision(2))} s`;
 }
 
+/** By the curve of the picture to expect. */
+function seen({ width, height, values }: Light, tones: ToneTable, into: Uint8ClampedArray): void {
+  develop({ width, height, room: values, flash: NONE }, { room: 1, flash: 0 }, tones, PLAIN, into);
+}
+
+const NONE = new Float32Array(0);
+
 interface PaintedProps {
   readonly painter: Painter;
+  readonly tones: ToneTable;
   readonly width: number;
   readonly height: number;
   readonly pops: number;
@@ -152,14 +165,14 @@ interface PaintedProps {
 }
 
 /** Painted before the browser paints, so that every step of the scrubber is a frame. */
-function Painted({ painter, width, height, pops, at, label }: PaintedProps) {
+function Painted({ painter, tones, width, height, pops, at, label }: PaintedProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useLayoutEffect(() => {
     const context = canvas.current?.getContext('2d') ?? null;
     if (context === null) return;
     const image = context.createImageData(width, height);
-    develop(painter(pops, at), image.data);
+    seen(painter(pops, at), tones, image.data);
     context.putImageData(image, 0, 0);
-  }, [painter, width, height, pops, at]);
+  }, [painter, tones, width, height, pops, at]);
   return <canvas ref={canvas} role="img" aria-label={label} width={width} height={height} className="block max-w-full border border-edge" />;
 }

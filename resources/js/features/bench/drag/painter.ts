@@ -13,34 +13,31 @@ export interface Light {
 /** px that a trail is wide at the least, so that its middle is a whole pixel. */
 const THINNEST = 2.6;
 
-/** Lightest that the tone curve knows, against mid-grey. */
-const MOST = 64;
-
-const CODES = 4096;
-
-/** Codes of the tone curve by the square root of the light: mid-grey stays mid-grey, bright light runs out softly. */
-const TONES = Uint8ClampedArray.from({ length: CODES + 1 }, (_, i) => codeOf(((i / CODES) ** 2) * MOST));
-
-/** 0 to 255. */
-export function codeOf(light: number): number {
-  const linear = 1 - Math.exp(-light * 0.19845);
-  return 255 * (linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055);
+/** What stands still behind somebody who moves: light of the room over the whole exposure, and of the pop. */
+export interface Scene {
+  readonly width: number;
+  readonly height: number;
+  readonly room: Float32Array;
+  readonly flash: Float32Array;
+  /** Colours of both lights. */
+  readonly roomTint: readonly number[];
+  readonly flashTint: readonly number[];
 }
 
 /** What a picture looks like at any share of its exposure, with a pop at any other. */
 export type Painter = (pops: number, at: number) => Light;
 
 /** A painter that remembers what the figure covers, for both curtains are painted for the same share of the exposure. */
-export function makePainter(picture: Picture, width: number): Painter {
+export function makePainter(picture: Picture, scene: Scene): Painter {
   const { figure } = picture;
-  const height = Math.round(width * figure.aspect);
+  const { width, height } = scene;
   const frozen = new Map<number, Float32Array>();
   let last: { readonly at: number; readonly covered: Float32Array } | null = null;
   return (pops, at) => {
     if (last?.at !== at) last = { at, covered: coverage(figure, width, height, at) };
     const stands = frozen.get(pops) ?? outlineAt(figure, width, height, pops);
     frozen.set(pops, stands);
-    return gather(picture, { width, height, values: new Float32Array(width * height * 3) }, last.covered, at >= pops ? stands : null, at);
+    return gather(picture, scene, { width, height, values: new Float32Array(width * height * 3) }, last.covered, at >= pops ? stands : null, at);
   };
 }
 
@@ -50,37 +47,19 @@ export function makePainter(picture: Picture, width: number): Painter {
  *
  * @param frozen what the figure covered as it popped; null before that
  */
-function gather({ figure, trails }: Picture, light: Light, covered: Float32Array, frozen: Float32Array | null, at: number): Light {
+function gather({ figure, trails }: Picture, scene: Scene, light: Light, covered: Float32Array, frozen: Float32Array | null, at: number): Light {
   const { width, height, values } = light;
-  const { room, pop, ground, groundPop } = figure;
+  const { room, flash, roomTint, flashTint } = scene;
   for (let i = 0, j = 0; i < width * height; i++) {
     const cover = covered[i] ?? 0;
     const stands = frozen === null ? 0 : (frozen[i] ?? 0);
-    const sum = cover * room + (at - cover) * ground + (frozen === null ? 0 : stands * pop + (1 - stands) * groundPop);
-    values[j++] = sum;
-    values[j++] = sum;
-    values[j++] = sum;
+    for (let band = 0; band < 3; band++, j++) {
+      const byRoom = cover * figure.room * (roomTint[band] ?? 1) + (at - cover) * (room[j] ?? 0);
+      values[j] = byRoom + (frozen === null ? 0 : stands * figure.pop * (flashTint[band] ?? 1) + (1 - stands) * (flash[j] ?? 0));
+    }
   }
   for (const trail of trails) draw(trail, light, at, covered);
   return light;
-}
-
-/** The picture as it is seen. */
-export function develop({ width, height, values }: Light, into: Uint8ClampedArray): void {
-  const pixels = new Uint32Array(into.buffer, into.byteOffset, width * height);
-  for (let i = 0; i < pixels.length; i++) {
-    const red = tone(values[3 * i] ?? 0);
-    const isGrey = values[3 * i] === values[3 * i + 2];
-    // Red in the lowest byte; most of a picture is grey.
-    pixels[i] = isGrey ? OPAQUE | (red * 0x010101) : OPAQUE | (tone(values[3 * i + 2] ?? 0) << 16) | (tone(values[3 * i + 1] ?? 0) << 8) | red;
-  }
-}
-
-/** A pixel that hides what is behind it. */
-const OPAQUE = 0xff000000;
-
-function tone(light: number): number {
-  return TONES[Math.min(CODES, (Math.sqrt(light / MOST) * CODES + 0.5) | 0)] ?? 255;
 }
 
 /** For which share of the exposure the figure has covered each pixel. */

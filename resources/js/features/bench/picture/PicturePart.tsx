@@ -3,16 +3,16 @@ import { useWidth } from '@/charts/useWidth';
 import { signed } from '@/lib/format';
 import { saveStill, STILL_WIDTH } from '@/lib/still';
 import { useKept } from '@/lib/useKept';
-import { fields, viewFields, type DarkBarDocument, type LevelsDocument, type MomentDraft, type PictureDocument, type SolutionDocument, type ViewDraft } from '@/types/generated';
+import { fields, viewFields, type DarkBarDocument, type MomentDraft, type PictureDocument, type SolutionDocument } from '@/types/generated';
 import { Button } from '@/ui/Button';
 import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
 import { Tones } from './Tones';
-import { develop, lightOf, PLAIN, toneTable, type Factors, type Histogram, type Manner, type ToneTable } from './develop';
+import { develop, factorsOf, lightOf, PLAIN, toneTable, type Factors, type Histogram, type Manner, type ToneTable } from './develop';
 import { paint, type Layers } from './painter';
-import { usePicture, type Standing } from './usePicture';
+import { AS_USUAL, usePicture, type Standing } from './usePicture';
 
 interface Props extends Editing {
   readonly asking: Asking;
@@ -24,11 +24,9 @@ const MOST = 560;
 
 const WAITS = { coming: 'Working out the light…', old: 'From before the last change.' } as const;
 
-const LEVEL: ViewDraft = { tilt: 0, turn: 0, upright: false };
-
 /** What the camera will see at these settings. */
 export function PicturePart({ asking, solution, draft, faults, onChange }: Props) {
-  const [view, setView] = useState(LEVEL);
+  const [view, setView] = useState(AS_USUAL);
   const { picture, sketch, faults: refused, standing } = usePicture(asking, draft, view);
   const [box, width] = useWidth();
   const factors = useMemo(() => factorsOf(solution.levels), [solution.levels]);
@@ -56,18 +54,13 @@ export function PicturePart({ asking, solution, draft, faults, onChange }: Props
           <Button aria-pressed={view.upright} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { setView({ ...view, upright: !view.upright }); }}>
             Upright
           </Button>
-          <Button look="quiet" onClick={() => { setView(LEVEL); }}>
+          <Button look="quiet" onClick={() => { setView(AS_USUAL); }}>
             As usual
           </Button>
         </p>
       </Fold>
     </section>
   );
-}
-
-/** How far each layer is from where it is told. */
-function factorsOf({ room, faceFlash }: LevelsDocument): Factors {
-  return { room: room === null ? 0 : 2 ** room, flash: faceFlash === null ? 0 : 2 ** faceFlash };
 }
 
 interface ShownProps {

@@ -1,10 +1,15 @@
-import type { DarkBarDocument, GrainDocument, PictureDocument } from '@/types/generated';
+import type { DarkBarDocument, GrainDocument, LevelsDocument, PictureDocument } from '@/types/generated';
 import type { Layers } from './painter';
 
 /** By how much each layer counts. */
 export interface Factors {
   readonly room: number;
   readonly flash: number;
+}
+
+/** How far each layer is from where it is told. */
+export function factorsOf({ room, faceFlash }: LevelsDocument): Factors {
+  return { room: room === null ? 0 : 2 ** room, flash: faceFlash === null ? 0 : 2 ** faceFlash };
 }
 
 /** How many columns a histogram has. */

@@ -7,7 +7,7 @@ const WIDTH = 360;
 const EYE_TO_FACE = 4;
 const HALF = 18 / 35;
 
-const FACE: PictureFigureDocument = { kind: 'person', at: [EYE_TO_FACE, 3, 1.5], cloth: 1, face: 1.5, room: 0.5, front: [1, 1, 1], left: 0.5, right: 0.2, above: 0.4, below: 0.1, blur: 0 };
+const FACE: PictureFigureDocument = { kind: 'person', isSubject: true, at: [EYE_TO_FACE, 3, 1.5], cloth: 1, face: 1.5, room: 0.5, front: [1, 1, 1], left: 0.5, right: 0.2, above: 0.4, below: 0.1, blur: 0 };
 const LAMP: PictureShinerDocument = { name: 'Lamp', at: [8, 4, 2], width: 0.05, height: null, light: 100, tint: [1, 1, 1], blur: 0.1 };
 
 /** A level camera that looks along a room of 10 x 6 x 3 m at a far wall of twice mid-grey, lit as strongly as the face. */
@@ -59,7 +59,7 @@ describe('the picture', () => {
     const face = lightOf(layers, ONE, WIDTH / 2, layers.height / 2);
     expect(face.flash).toBeCloseTo(1.5, 1);
     expect(face.room).toBeCloseTo(0.75, 1);
-    const [left, right] = [-1, 1].map((side) => lightOf(layers, ONE, WIDTH / 2 + side * 6, Math.round(layers.height / 2 + 5)).flash);
+    const [left, right] = [-5, 4].map((aside) => lightOf(layers, ONE, WIDTH / 2 + aside, Math.round(layers.height / 2 + 3)).flash);
     expect(left).toBeGreaterThan(right ?? Infinity);
   });
 

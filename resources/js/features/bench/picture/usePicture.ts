@@ -13,6 +13,9 @@ interface Seen {
   readonly of: readonly [MomentDraft, ViewDraft] | null;
 }
 
+/** How a camera is held until somebody holds it otherwise. */
+export const AS_USUAL: ViewDraft = { tilt: 0, turn: 0, upright: false };
+
 /** Whether a picture is of the draft, a newer one is on its way, or the last could not be had. */
 export type Standing = 'new' | 'coming' | 'old';
 
