@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { factorsOf, toneTable } from '../resources/js/features/bench/picture/develop';
-import { sceneOf, setInto } from '../resources/js/features/bench/drag/scene';
+import { setInto, stillsOf } from '../resources/js/features/bench/drag/scene';
 import type { DragData, PictureDocument } from '../resources/js/types/generated';
 import { expectAccessible, saved, show, startNight, test } from './support';
 
@@ -67,11 +67,12 @@ test('a lamp’s trail is painted as long and as bright as it is reckoned', asyn
     if (from === undefined || to === undefined) throw new Error('no ends');
     return [from[0] + share * (to[0] - from[0]), from[1] + share * (to[1] - from[1])] as const;
   };
-  const still = sceneOf(picture, factorsOf(solution.levels), width);
+  const still = stillsOf(picture)(width);
+  const factors = factorsOf(solution.levels);
   const drawn = (share: number) => {
     const [x, y] = place(share);
     const green = 3 * (Math.floor(y) * width + Math.floor(x)) + 1;
-    return lightAt(x, y) - (still.room[green] ?? 0) - (still.flash[green] ?? 0);
+    return lightAt(x, y) - factors.room * (still.room[green] ?? 0) - factors.flash * (still.flash[green] ?? 0);
   };
   const expected = 2 ** (trail.level ?? NaN) * trail.green;
   for (let share = 0.1; share < 0.91; share += 0.05) expect(Math.abs(Math.log2(drawn(share) / expected)), `at ${share.toFixed(2)}`).toBeLessThan(0.1);

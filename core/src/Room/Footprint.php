@@ -62,7 +62,7 @@ final readonly class Footprint
     /**
      * The same for places all over the room, some of them close by: a ray stands for an area, and does not shine like a point there.
      *
-     * @param list<float> $nearest m², as many as points: none counts as nearer than the root of that
+     * @param array<int, float> $nearest m², of each point: none counts as nearer than the root of that
      */
     public function seenSoftlyBy(Probe $probe, array $nearest): float
     {
@@ -70,13 +70,20 @@ final readonly class Footprint
         if ($height <= 0.0) {
             return 0.0;
         }
+        [$px, $py, $pz] = [$probe->point->x, $probe->point->y, $probe->point->z];
+        [$nx, $ny, $nz] = [$probe->normal->unit->x, $probe->normal->unit->y, $probe->normal->unit->z];
+        $y = $this->y;
+        $z = $this->z;
         $sum = 0.0;
         foreach ($this->x as $i => $x) {
-            $to = Vector::of($x - $probe->point->x, $this->y[$i] - $probe->point->y, $this->z[$i] - $probe->point->z);
-            $arriving = $to->dot($probe->normal->unit);
+            $dx = $x - $px;
+            $dy = $y[$i] - $py;
+            $dz = $z[$i] - $pz;
+            $arriving = $dx * $nx + $dy * $ny + $dz * $nz;
             if ($arriving > 0.0) {
-                $squared = $to->dot($to);
-                $sum += $arriving / ($squared * max($squared, $nearest[$i] ?? 0.0));
+                $squared = $dx * $dx + $dy * $dy + $dz * $dz;
+                $own = $nearest[$i];
+                $sum += $arriving / ($squared * ($squared > $own ? $squared : $own));
             }
         }
 

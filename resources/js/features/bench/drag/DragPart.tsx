@@ -11,7 +11,10 @@ import { DragInputs } from './DragInputs';
 import { DragPicture } from './DragPicture';
 import { Looks } from './Looks';
 import { makePainter } from './painter';
-import { sceneOf, setInto } from './scene';
+import { setInto, stillsOf } from './scene';
+
+/** ms after which the room behind follows: what moves is answered first. */
+const SETTLED = 400;
 
 interface Props extends Editing {
   readonly asking: Asking;
@@ -32,7 +35,7 @@ export function DragPart({ asking, form, drag, levels, draft, faults, onChange, 
       onWatch(false);
     };
   }, [onWatch]);
-  const { sketch } = usePicture(asking, draft, AS_USUAL);
+  const { sketch } = usePicture(asking, draft, AS_USUAL, SETTLED);
   return (
     <section aria-labelledby="drag" className="grid gap-4">
       <h2 id="drag" className="text-lg">
@@ -51,8 +54,11 @@ const Seen = memo(function Seen({ drag, picture, levels, isOff }: { readonly dra
   const { figure, trails } = drag;
   const factors = useMemo(() => factorsOf(levels), [levels]);
   const tones = useMemo(() => toneTable(picture), [picture]);
-  const sceneAt = useCallback((width: number) => sceneOf(picture, factors, width), [picture, factors]);
-  const painterOf = useCallback((width: number) => makePainter(setInto({ figure, trails }, picture), sceneAt(width)), [figure, trails, picture, sceneAt]);
+  const stills = useMemo(() => stillsOf(picture), [picture]);
+  const painterOf = useCallback(
+    (width: number) => makePainter(setInto({ figure, trails }, picture), { still: stills(width), factors, roomTint: picture.roomTint, flashTint: picture.flashTint }),
+    [figure, trails, picture, stills, factors],
+  );
   return (
     <div className="grid gap-5">
       <p className="text-lg">{drag.ghost.sentence}</p>

@@ -3,8 +3,8 @@ import { useWidth } from '@/charts/useWidth';
 import type { CurtainDocument, DragDocument } from '@/types/generated';
 import { saveStill, STILL_WIDTH } from '@/lib/still';
 import { Button } from '@/ui/Button';
-import { develop, PLAIN, type ToneTable } from '../picture/develop';
-import type { Light, Painter } from './painter';
+import { seen, type ToneTable } from '../picture/develop';
+import type { Painter } from './painter';
 
 interface Props {
   /** A painter of pictures so many px wide. */
@@ -124,7 +124,7 @@ export const DragPicture = memo(function DragPicture({ painterOf, aspect, tones,
           look="quiet"
           onClick={() => {
             const light = painterOf(STILL_WIDTH)((curtains.find((curtain) => curtain.curtain === chosen)?.share ?? 0) / 100, 1);
-            void saveStill({ ...light, develop: (into) => { seen(light, tones, into); }, settings, file: 'drag.png' });
+            void saveStill({ ...light, develop: (into) => { seen(light.values, tones, into); }, settings, file: 'drag.png' });
           }}
         >
           Save as a picture
@@ -147,13 +147,6 @@ function told(seconds: number): string {
   return `${seconds >= 10 ? seconds.toFixed(0) : Number(seconds.toPrecision(2))} s`;
 }
 
-/** By the curve of the picture to expect. */
-function seen({ width, height, values }: Light, tones: ToneTable, into: Uint8ClampedArray): void {
-  develop({ width, height, room: values, flash: NONE }, { room: 1, flash: 0 }, tones, PLAIN, into);
-}
-
-const NONE = new Float32Array(0);
-
 interface PaintedProps {
   readonly painter: Painter;
   readonly tones: ToneTable;
@@ -171,7 +164,7 @@ function Painted({ painter, tones, width, height, pops, at, label }: PaintedProp
     const context = canvas.current?.getContext('2d') ?? null;
     if (context === null) return;
     const image = context.createImageData(width, height);
-    seen(painter(pops, at), tones, image.data);
+    seen(painter(pops, at).values, tones, image.data);
     context.putImageData(image, 0, 0);
   }, [painter, tones, width, height, pops, at]);
   return <canvas ref={canvas} role="img" aria-label={label} width={width} height={height} className="block max-w-full border border-edge" />;

@@ -40,7 +40,7 @@ const trail = (across: (at: number) => number, lights: number): TrailDocument =>
 const W = 300;
 const every = (light: number) => new Float32Array(W * 200 * 3).fill(light);
 /** A wall of a tenth of mid-grey, and half as much of it by the pop. */
-const WALL = { width: W, height: 200, room: every(0.1), flash: every(0.05), roomTint: [1, 1, 1], flashTint: [1, 1, 1] };
+const WALL = { still: { width: W, height: 200, room: every(1), flash: every(1) }, factors: { room: 0.1, flash: 0.05 }, roomTint: [1, 1, 1], flashTint: [1, 1, 1] };
 const expose = (picture: Picture, pops: number, at: number) => makePainter(picture, WALL)(pops, at);
 const at = (values: Float32Array, x: number, y: number) => values[3 * (Math.round(100 - y * W) * W + Math.round(150 + x * W))] ?? NaN;
 

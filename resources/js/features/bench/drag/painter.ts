@@ -1,4 +1,6 @@
 import type { DragDocument, FigureDocument, TrailDocument } from '@/types/generated';
+import type { Factors } from '../picture/develop';
+import type { Layers } from '../picture/painter';
 
 /** Levels and geometry of a picture, as the server tells them. */
 export type Picture = Pick<DragDocument, 'figure' | 'trails'>;
@@ -13,12 +15,10 @@ export interface Light {
 /** px that a trail is wide at the least, so that its middle is a whole pixel. */
 const THINNEST = 2.6;
 
-/** What stands still behind somebody who moves: light of the room over the whole exposure, and of the pop. */
+/** What stands still behind somebody who moves, and by how much its light counts over the whole exposure. */
 export interface Scene {
-  readonly width: number;
-  readonly height: number;
-  readonly room: Float32Array;
-  readonly flash: Float32Array;
+  readonly still: Layers;
+  readonly factors: Factors;
   /** Colours of both lights. */
   readonly roomTint: readonly number[];
   readonly flashTint: readonly number[];
@@ -30,7 +30,7 @@ export type Painter = (pops: number, at: number) => Light;
 /** A painter that remembers what the figure covers, for both curtains are painted for the same share of the exposure. */
 export function makePainter(picture: Picture, scene: Scene): Painter {
   const { figure } = picture;
-  const { width, height } = scene;
+  const { width, height } = scene.still;
   const frozen = new Map<number, Float32Array>();
   let last: { readonly at: number; readonly covered: Float32Array } | null = null;
   return (pops, at) => {
@@ -49,13 +49,15 @@ export function makePainter(picture: Picture, scene: Scene): Painter {
  */
 function gather({ figure, trails }: Picture, scene: Scene, light: Light, covered: Float32Array, frozen: Float32Array | null, at: number): Light {
   const { width, height, values } = light;
-  const { room, flash, roomTint, flashTint } = scene;
+  const { still, factors } = scene;
+  const byRoom = scene.roomTint.map((band) => band * figure.room);
+  const byPop = scene.flashTint.map((band) => band * figure.pop);
   for (let i = 0, j = 0; i < width * height; i++) {
     const cover = covered[i] ?? 0;
     const stands = frozen === null ? 0 : (frozen[i] ?? 0);
     for (let band = 0; band < 3; band++, j++) {
-      const byRoom = cover * figure.room * (roomTint[band] ?? 1) + (at - cover) * (room[j] ?? 0);
-      values[j] = byRoom + (frozen === null ? 0 : stands * figure.pop * (flashTint[band] ?? 1) + (1 - stands) * (flash[j] ?? 0));
+      const grown = cover * (byRoom[band] ?? 0) + (at - cover) * factors.room * (still.room[j] ?? 0);
+      values[j] = frozen === null ? grown : grown + stands * (byPop[band] ?? 0) + (1 - stands) * factors.flash * (still.flash[j] ?? 0);
     }
   }
   for (const trail of trails) draw(trail, light, at, covered);

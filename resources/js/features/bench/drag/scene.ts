@@ -1,19 +1,15 @@
 import type { PictureDocument } from '@/types/generated';
-import type { Factors } from '../picture/develop';
-import { paint, place } from '../picture/painter';
-import type { Picture, Scene } from './painter';
+import { paint, place, type Layers } from '../picture/painter';
+import type { Picture } from './painter';
 
-/** The picture to expect without whoever moves, and without the lamps that draw their trails. */
-export function sceneOf(picture: PictureDocument, factors: Factors, width: number): Scene {
+/** The picture to expect without whoever moves, and without the lamps that draw their trails; painted once for each width. */
+export function stillsOf(picture: PictureDocument): (width: number) => Layers {
   const still = { ...picture, figures: picture.figures.filter(({ isSubject }) => !isSubject), shiners: picture.shiners.filter(({ height }) => height !== null) };
-  const layers = paint(still, width, picture.fNumber);
-  return {
-    width,
-    height: layers.height,
-    room: layers.room.map((light) => light * factors.room),
-    flash: layers.flash.map((light) => light * factors.flash),
-    roomTint: picture.roomTint,
-    flashTint: picture.flashTint,
+  const painted = new Map<number, Layers>();
+  return (width) => {
+    const layers = painted.get(width) ?? paint(still, width, picture.fNumber);
+    painted.set(width, layers);
+    return layers;
   };
 }
 

@@ -19,11 +19,16 @@ export const AS_USUAL: ViewDraft = { tilt: 0, turn: 0, upright: false };
 /** Whether a picture is of the draft, a newer one is on its way, or the last could not be had. */
 export type Standing = 'new' | 'coming' | 'old';
 
-/** The newest picture of a draft, and how it stands to it; one request is under way at most, and only the newest draft waits. */
-export function usePicture(asking: Asking, draft: MomentDraft, view: ViewDraft): { readonly picture: PictureDocument | null; readonly sketch: PictureDocument | null; readonly faults: Faults; readonly standing: Standing } {
+/**
+ * The newest picture of a draft, and how it stands to it; one request is under way at most, and only the newest draft waits.
+ *
+ * @param rest ms that a draft must stand still before another picture is asked for, where something else is waited for more
+ */
+export function usePicture(asking: Asking, draft: MomentDraft, view: ViewDraft, rest = 0): { readonly picture: PictureDocument | null; readonly sketch: PictureDocument | null; readonly faults: Faults; readonly standing: Standing } {
   const [{ picture, sketch, faults, of }, setSeen] = useState<Seen>({ picture: null, sketch: null, faults: {}, of: null });
   const waits = useRef<(() => void) | null>(null);
   const isAsking = useRef(false);
+  const isFirst = useRef(true);
   useEffect(() => {
     const ask = () => {
       isAsking.current = true;
@@ -40,9 +45,21 @@ export function usePicture(asking: Asking, draft: MomentDraft, view: ViewDraft):
         next?.();
       });
     };
-    if (isAsking.current) waits.current = ask;
-    else ask();
-  }, [asking, draft, view]);
+    const go = () => {
+      if (isAsking.current) waits.current = ask;
+      else ask();
+    };
+    const calm = isFirst.current ? 0 : rest;
+    isFirst.current = false;
+    if (calm === 0) {
+      go();
+      return undefined;
+    }
+    const timer = setTimeout(go, calm);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [asking, draft, view, rest]);
   const isOf = of !== null && of[0] === draft && of[1] === view;
   return { picture, sketch, faults, standing: isOf ? 'new' : of === null && picture !== null ? 'old' : 'coming' };
 }
