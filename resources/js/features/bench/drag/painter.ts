@@ -6,7 +6,7 @@ import type { Layers } from '../picture/painter';
 export type Picture = Pick<DragDocument, 'figure' | 'trails'>;
 
 /** Light of a picture, linear red, green and blue by pixel, as a ratio to mid-grey. */
-export interface Light {
+interface Light {
   readonly width: number;
   readonly height: number;
   readonly values: Float32Array;
