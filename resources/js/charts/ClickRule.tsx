@@ -14,6 +14,9 @@ const LANES: Readonly<Record<MarkKind, string>> = {
   easy: 'quick',
 };
 
+/** Clicks from an end of a rule at which a label that stood over its click would leave the rule. */
+const NEAR_END = 2;
+
 interface Props {
   readonly name: string;
   readonly control: ControlDocument;
@@ -81,7 +84,7 @@ export function ClickRule({ name, control, onTurn, onNear }: Props) {
       {ticks.map((tick, i) => (
         <span key={tick.thirtieths} className={`relative h-full grow basis-0 ${tick.trouble === null ? '' : 'bg-[repeating-linear-gradient(135deg,transparent_0_3px,var(--line)_3px_5px)]'}`}>
           <span className={`absolute bottom-0 left-1/2 -translate-x-1/2 bg-ink ${i === at ? 'h-5 w-1.5' : 'h-2.5 w-px'}`} />
-          {Math.abs(i - at) === 4 && <span className="absolute top-0 left-1/2 z-10 -translate-x-1/2 bg-raised px-0.5 text-xs whitespace-nowrap text-faint">{tick.label.replace('f/', '')}</span>}
+          {Math.abs(i - at) === 4 && <span className={`absolute top-0 z-10 bg-raised px-0.5 text-xs whitespace-nowrap text-faint ${i < NEAR_END ? 'left-0' : i >= ticks.length - NEAR_END ? 'right-0' : 'left-1/2 -translate-x-1/2'}`}>{tick.label.replace('f/', '')}</span>}
         </span>
       ))}
     </div>
