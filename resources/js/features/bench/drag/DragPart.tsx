@@ -6,15 +6,13 @@ import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
 import { factorsOf, toneTable } from '../picture/develop';
 import { AS_USUAL, usePicture } from '../picture/usePicture';
+import { SETTLED } from '../session/useSettled';
 import { CurtainLine } from './CurtainLine';
 import { DragInputs } from './DragInputs';
 import { DragPicture } from './DragPicture';
 import { Looks } from './Looks';
 import { makePainter } from './painter';
 import { setInto, stillsOf } from './scene';
-
-/** ms after which the room behind follows: what moves is answered first. */
-const SETTLED = 400;
 
 interface Props extends Editing {
   readonly asking: Asking;
@@ -35,12 +33,14 @@ export function DragPart({ asking, form, drag, levels, draft, faults, onChange, 
       onWatch(false);
     };
   }, [onWatch]);
+  // What moves is answered first; the room behind follows when the draft has come to rest.
   const { sketch } = usePicture(asking, draft, AS_USUAL, SETTLED);
   return (
     <section aria-labelledby="drag" className="grid gap-4">
       <h2 id="drag" className="text-lg">
         Drag: what moves while the shutter is open
       </h2>
+      {drag !== null && sketch === null && <p role="status">Working out the light of the room behind …</p>}
       {drag !== null && sketch !== null && <Seen drag={drag} picture={sketch} levels={levels} isOff={isOff} />}
       <DragInputs form={form} drag={draft.drag} faults={faults} onChange={onChange} />
       {drag !== null && <Figures drag={drag} />}

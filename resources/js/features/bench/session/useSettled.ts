@@ -3,7 +3,7 @@ import type { MomentDraft } from '@/types/generated';
 import type { Asking, Settled } from './asking';
 
 /** ms that a draft must stand still before what is no part of a drag is asked for. */
-const SETTLED = 400;
+export const SETTLED = 400;
 
 /** The newest answer for a draft; older ones stay while newer are on their way or the draft is refused. */
 export function useSettled<K extends keyof Settled>(what: K, asking: Asking, draft: MomentDraft): Settled[K] | null {
