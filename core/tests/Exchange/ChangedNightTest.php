@@ -25,6 +25,9 @@ final class ChangedNightTest extends TestCase
     private const SHED = '6b1d2f00-0000-4000-8000-000000000102';
     private const FAST = '6b1d2f00-0000-4000-8000-000000000003';
     private const UNIT = '6b1d2f00-0000-4000-8000-000000000006';
+    private const OTHER = '6b1d2f00-0000-4000-8000-000000000901';
+    private const ORANGE = '6b1d2f00-0000-4000-8000-000000000902';
+    private const BLUE = '6b1d2f00-0000-4000-8000-000000000903';
 
     /** @return iterable<string, array{array<string, mixed>, \Closure(Bar): mixed, \Closure(Bar): mixed, string}> what is changed, what that changes in the dance and what in the supper */
     public static function changes(): iterable
@@ -94,6 +97,24 @@ final class ChangedNightTest extends TestCase
         yield 'a list' => [['what' => ['no-flash']], 'what', ''];
     }
 
+    /** Two of them, one through orange and one through blue: of the single one that stands in, the first gel is left. */
+    public function testAnotherUnitAloneCarriesOneGel(): void
+    {
+        /** @var array{pieces: list<array<string, mixed>>, moments: list<array<string, mixed>>} $night */
+        $night = json_decode(self::example(), true, 16, JSON_THROW_ON_ERROR);
+        $unit = array_values(array_filter($night['pieces'], static fn(array $p): bool => $p['uid'] === self::UNIT))[0];
+        $gel = static fn(string $uid, int $shift): array => ['uid' => $uid, 'piece' => 'gel', 'name' => "Gel $shift", 'shift' => $shift, 'loss' => 0.5];
+        array_push($night['pieces'], ['uid' => self::OTHER, 'name' => 'Spare'] + $unit, $gel(self::ORANGE, 81), $gel(self::BLUE, -68));
+        $night['moments'] = array_map(static fn(array $m): array => ['units' => 2, 'gelled' => 1, 'gel' => self::ORANGE, 'otherGel' => self::BLUE] + $m, $night['moments']);
+        $json = json_encode($night, JSON_THROW_ON_ERROR);
+        $before = self::bars([], $json)['First dance'];
+        self::assertTrue($before->light->flash->outfit->isMixed());
+        self::assertSame('Gel 81 on 1, Gel -68 beside', $before->inHand->gel?->name);
+        $after = self::bars(['what' => 'unit-gone', 'piece' => self::UNIT, 'other' => self::OTHER], $json)['First dance'];
+        self::assertSame([1, 81.0, false], [$after->light->flash->outfit->units, $after->light->flash->outfit->gel?->shift->mired, $after->light->flash->outfit->isMixed()]);
+        self::assertSame('Gel 81', $after->inHand->gel?->name);
+    }
+
     /** @param array<array-key, mixed> $change */
     #[DataProvider('refused')]
     public function testWhatMakesNoSenseIsRefusedAtItsField(array $change, string $field, string $told): void
@@ -112,9 +133,9 @@ final class ChangedNightTest extends TestCase
      *
      * @return array<string, Bar> the first bar of each moment, by its name
      */
-    private static function bars(array $change): array
+    private static function bars(array $change, ?string $json = null): array
     {
-        $night = DocumentReader::fromJson(self::example());
+        $night = DocumentReader::fromJson($json ?? self::example());
         $changed = $change === [] ? $night : DocumentReader::fromJson(json_encode(ChangedNight::of($night, ChangeForm::shape()->whole($change)), JSON_THROW_ON_ERROR));
         $bars = [];
         foreach (NightBars::of($changed) as $bar) {
