@@ -91,6 +91,7 @@ final readonly class PictureDocument
     {
         $picture = PictureView::of($solution, $view);
         $camera = $picture->camera;
+        $spots = SpotFinder::all($picture);
         $surfaces = [];
         foreach ($picture->surfaces as $i => $surface) {
             $surfaces[] = PictureSurfaceDocument::of($surface, $picture->light[$i] ?? [], $picture);
@@ -111,14 +112,14 @@ final readonly class PictureDocument
             array_column(FigureDocument::HALF, 1),
             self::light($picture->roomTint()),
             self::light($picture->flashTint()),
-            array_map(static fn(NamedSpot $s): PictureSpotDocument => PictureSpotDocument::of($s, $picture), SpotFinder::all($picture)),
+            array_map(static fn(NamedSpot $s): PictureSpotDocument => PictureSpotDocument::of($s, $picture), $spots),
             ToneCurve::table(),
             ToneCurve::MOST,
             $solution->best->choice->settings->aperture->fNumber(),
             $picture->shadow === null ? null : CastShadowDocument::of($picture->shadow),
             GrainDocument::of(Grain::of($solution->moment, $solution->best->choice->settings->iso)),
             $solution->best->isOff() ? [] : array_map(static fn(DarkBar $b): DarkBarDocument => DarkBarDocument::of($b, $view), DarkBar::all($solution->moment)),
-            PictureWords::of($picture, $voice),
+            PictureWords::of($picture, $spots, $voice),
         );
     }
 

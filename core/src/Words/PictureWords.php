@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Picture\Figure;
+use Kaddle\Core\Picture\NamedSpot;
 use Kaddle\Core\Picture\PictureView;
-use Kaddle\Core\Picture\SpotFinder;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
 
@@ -19,13 +19,17 @@ final class PictureWords
 
     private function __construct() {}
 
-    /** @return list<string> the places that have a name, what is lost, and what is sharp */
-    public static function of(PictureView $picture, Voice $voice): array
+    /**
+     * @param list<NamedSpot> $spots of the picture
+     *
+     * @return list<string> the places that have a name, what is lost, and what is sharp
+     */
+    public static function of(PictureView $picture, array $spots, Voice $voice): array
     {
         $solution = $picture->solution;
         [$room, $flash] = [$solution->levels->room->ratio(), $solution->best->isOff() ? 0.0 : $solution->levels->faceFlash->ratio()];
         $levels = [];
-        foreach (SpotFinder::all($picture) as $spot) {
+        foreach ($spots as $spot) {
             $levels[$spot->name] ??= $spot->room * $room + $spot->flash * $flash;
         }
 

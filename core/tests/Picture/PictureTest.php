@@ -169,11 +169,11 @@ final class PictureTest extends TestCase
         $across = array_map(static fn(Figure $f): float => round($f->at->y - $view->solution->moment->scene->face->y, 3), $group);
         self::assertContains(0.0, $across);
         self::assertCount(7, array_unique($across), 'those behind stand in the gaps');
-        self::assertStringContainsString('; everybody of the group', implode(' ', PictureWords::of($view, Voice::plain())));
-        self::assertStringContainsString('; 24 of 40 people are drawn', implode(' ', PictureWords::of(PictureView::of(self::solve(['people' => ['count' => 40, 'rows' => 2], 'room.width' => 12, 'room.length' => 20, 'subject.distance' => 12]), View::usual()), Voice::plain())));
-        self::assertStringEndsWith('Focused at 3 m.', implode(' ', PictureWords::of(PictureView::of(self::solve([]), View::usual()), Voice::plain())));
+        self::assertStringContainsString('; everybody of the group', self::words($view));
+        self::assertStringContainsString('; 24 of 40 people are drawn', self::words(PictureView::of(self::solve(['people' => ['count' => 40, 'rows' => 2], 'room.width' => 12, 'room.length' => 20, 'subject.distance' => 12]), View::usual())));
+        self::assertStringEndsWith('Focused at 3 m.', self::words(PictureView::of(self::solve([]), View::usual())));
         $near = PictureView::of(self::solve(['people' => ['count' => 9, 'rows' => 1], 'subject.distance' => 2, 'lens.focalLength' => 50]), View::usual());
-        self::assertStringContainsString('; not everybody', implode(' ', PictureWords::of($near, Voice::plain())));
+        self::assertStringContainsString('; not everybody', self::words($near));
     }
 
     /** A straight head of 7 cm 20 cm over the lens: all that lies behind by way of the room has no shadow. */
@@ -282,6 +282,11 @@ final class PictureTest extends TestCase
         yield 'turned about' => [['turn' => -46], 'view.turn', '−45 to 45'];
         yield 'half upright' => [['upright' => 'half'], 'view.upright', 'true or false'];
         yield 'another field' => [['zoom' => 2], 'view.zoom', 'not a field'];
+    }
+
+    private static function words(PictureView $picture): string
+    {
+        return implode(' ', PictureWords::of($picture, SpotFinder::all($picture), Voice::plain()));
     }
 
     /** @param array<string, mixed> $changes */
