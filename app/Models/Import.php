@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Import extends Model
 {
+    protected $table = 'imports';
+
     protected $fillable = ['is_preview', 'state', 'document', 'done', 'total', 'outcome'];
 
     protected $attributes = ['document' => null, 'done' => 0, 'total' => 0, 'outcome' => null];

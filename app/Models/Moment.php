@@ -61,6 +61,8 @@ final class Moment extends Model
     /** Columns that the bench changes. */
     public const BENCH = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'other_gel_id', 'name', 'starts_at', 'settings'];
 
+    protected $table = 'moments';
+
     protected $fillable = [
         'uid', 'room_id', 'body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'other_gel_id',
         'name', 'starts_at', 'minutes', 'plan', 'settings', 'kit', 'pins',

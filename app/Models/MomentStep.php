@@ -19,6 +19,8 @@ final class MomentStep extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'moment_steps';
+
     protected $fillable = ['moment', 'room', 'undone'];
 
     protected $casts = ['moment' => 'array', 'room' => 'array', 'undone' => 'boolean'];

@@ -30,6 +30,8 @@ final class Night extends Model
 {
     use KeepsIdentity;
 
+    protected $table = 'nights';
+
     protected $fillable = ['uid', 'venue_id', 'name', 'held_on', 'favour', 'kept'];
 
     protected $casts = ['held_on' => 'immutable_date', 'favour' => Favour::class, 'kept' => 'array'];

@@ -26,6 +26,8 @@ final class Piece extends Model
 {
     use KeepsIdentity;
 
+    protected $table = 'pieces';
+
     protected $fillable = ['uid', 'kind', 'data', 'before', 'archived_at'];
 
     protected $attributes = ['before' => null, 'archived_at' => null];

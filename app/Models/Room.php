@@ -59,6 +59,8 @@ final class Room extends Model
     /** Seconds for which a point of its curve is kept. */
     private const AN_EVENING = 4 * 3600;
 
+    protected $table = 'rooms';
+
     protected $fillable = [
         'uid', 'venue_id', 'name', 'length_m', 'width_m', 'height_m', 'ridge_m', 'ridge_runs',
         'ceiling_finish', 'floor_finish', 'back_finish', 'far_finish', 'right_finish', 'left_finish',

@@ -28,6 +28,8 @@ final class Venue extends Model
 {
     use KeepsIdentity;
 
+    protected $table = 'venues';
+
     protected $fillable = ['uid', 'name', 'zone', 'latitude', 'longitude', 'mains', 'rules'];
 
     protected $attributes = ['mains' => Mains::Hz50->value, 'rules' => '[]'];

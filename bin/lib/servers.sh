@@ -217,7 +217,8 @@ start_servers() {
     local root=()
     if is_root && [ "$ACCOUNT" = root ]; then root=(--allow-to-run-as-root); fi
     serve fpm "$FPM" --nodaemonize "${root[@]}" -d opcache.enable=1 -d opcache.memory_consumption=128 \
-        -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 "${JIT[@]}" -y "$VAR/run/fpm.conf"
+        -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 "${JIT[@]}" \
+        -d opcache.preload="$ROOT/bootstrap/preload.php" -d opcache.preload_user="$ACCOUNT" -y "$VAR/run/fpm.conf"
     serve nginx "$NGINX" -c "$VAR/run/nginx.conf" -e "$VAR/log/nginx.log"
     start_queue
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Document;
 
-use Kaddle\Core\Advice\GroupPlace;
 use Kaddle\Core\Advice\GroupView;
+use Kaddle\Core\Situation\GroupPlace;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Words\GroupWords;
 use Kaddle\Core\Words\Voice;
@@ -31,7 +31,7 @@ final readonly class GroupDocument
             return null;
         }
         $places = [];
-        foreach ($group->falls as $place => $fall) {
+        foreach ($group->light?->falls() ?? [] as $place => $fall) {
             $places[] = GroupPlaceDocument::of(GroupPlace::from($place), $fall, $solution->levels);
         }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Document;
 
-use Kaddle\Core\Advice\GroupPlace;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Situation\GroupPlace;
 use Kaddle\Core\Solve\Levels;
 
 /** A face of a group. */

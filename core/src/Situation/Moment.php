@@ -169,6 +169,12 @@ final readonly class Moment
         );
     }
 
+    /** The faces by which the light of a group is judged; null for one person. */
+    public function groupFaces(): ?GroupFaces
+    {
+        return $this->people->isGroup() ? GroupFaces::of($this->scene, $this->people, $this->optics) : null;
+    }
+
     /** The widest opening of the lens that holds the whole group sharp; null where even the narrowest does not. */
     public function openingForGroup(): ?Aperture
     {
@@ -246,10 +252,10 @@ final readonly class Moment
     /**
      * All that the light of the flash depends on, at full power and for every way to point the head.
      *
-     * @return array{Scene, Pointing, FlashUnit, float}
+     * @return array{Scene, Pointing, FlashUnit, float, GroupFaces|null}
      */
     public function lighting(): array
     {
-        return [$this->scene, $this->pointing, $this->flash, $this->optics->f35()];
+        return [$this->scene, $this->pointing, $this->flash, $this->optics->f35(), $this->groupFaces()];
     }
 }

@@ -55,6 +55,8 @@ final readonly class FaceLight
         public float $backdrop,
         /** How large the light looks from the face, degrees across. */
         public float $apparentSize,
+        /** What it does for all of a group; null for one person. */
+        public ?GroupLight $group,
         /** The face of the room at which the head points; null where it points at people. */
         public ?Face $struck,
         /** Share of light that this sends back, 0 to 1. */
@@ -74,7 +76,7 @@ final readonly class FaceLight
     /** No flash at all. */
     public static function none(): self
     {
-        return new self(HeadAim::Off, null, Exposure::none(), Rgb::grey(1.0), 0.0, 0.0, 0.0, 0.0, 0.0, null, 0.0);
+        return new self(HeadAim::Off, null, Exposure::none(), Rgb::grey(1.0), 0.0, 0.0, 0.0, 0.0, 0.0, null, null, 0.0);
     }
 
     /** Whether the light is to come by way of the room. */

@@ -23,7 +23,7 @@ use Kaddle\Core\Situation\Scene;
 final class MomentSolver
 {
     /** Raised whenever some moment may get another answer than before: answers that were kept are then asked for anew. */
-    public const EDITION = 6;
+    public const EDITION = 7;
 
     private function __construct() {}
 
@@ -107,16 +107,20 @@ final class MomentSolver
     private static function lights(FlashInRoom $flash, Moment $moment): array
     {
         $scene = $moment->scene;
+        $faces = $moment->groupFaces();
         $room = $flash->at([
             'face' => $scene->faceProbe(),
             'crown' => $scene->crownProbe(),
             'left' => $scene->leftProbe(),
             'right' => $scene->rightProbe(),
             'backdrop' => $scene->backdropProbe(),
+            ...($faces->probes ?? []),
         ]);
+        $back = $faces?->fartherBack;
+        $fromBack = $back === null ? null : $flash->at(['face' => $back->faceProbe()]);
 
         return array_map(
-            static function (HeadAim $aim) use ($room, $scene, $moment): FaceLight {
+            static function (HeadAim $aim) use ($room, $scene, $moment, $faces, $back, $fromBack): FaceLight {
                 $head = $moment->head($scene, $aim);
                 $lit = $room->lit($head);
                 $light = $lit->exposures();
@@ -131,6 +135,10 @@ final class MomentSolver
                     $light['right']->total()->luminance(),
                     $light['backdrop']->total()->luminance(),
                     $lit->apparentSize('face', $light['face']),
+                    $faces === null ? null : new GroupLight(
+                        array_intersect_key($light, $faces->probes),
+                        $back === null ? null : $fromBack?->exposures($moment->head($back, $aim))['face'],
+                    ),
                     ...self::struck($scene, $head, $aim),
                 );
             },

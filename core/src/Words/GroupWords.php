@@ -61,9 +61,9 @@ final class GroupWords
 
     private static function light(GroupView $group): string
     {
-        $worst = GroupView::worst($group->falls);
-        if ($worst->value >= -GroupView::EVEN) {
-            return $group->falls === [] ? '' : 'The flash is even over all of them within a third of a stop.';
+        $worst = $group->light?->worst();
+        if ($worst === null || $worst->value >= -GroupView::EVEN) {
+            return $worst === null ? '' : 'The flash is even over all of them within a third of a stop.';
         }
         $help = $group->evener === null
             ? 'No other way to point the head is more even; step back.'
@@ -74,10 +74,10 @@ final class GroupWords
 
     private static function back(GroupView $group, Voice $voice): string
     {
-        $cost = $group->stepBack;
+        $cost = $group->light?->stepBack();
 
         return match (true) {
-            $group->falls === [] => '',
+            $group->light === null => '',
             $cost === null => !$group->moment->people->isCounted() || $group->fits() ? '' : 'The room ends before that: a shorter lens, or more rows.',
             $group->fits() => "A step of {$voice->length(Length::ofMetres(1.0))} back costs {$cost->amount()} of flash.",
             default => "Stepping back to there costs {$cost->amount()} of flash.",

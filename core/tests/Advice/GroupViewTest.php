@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Advice;
 
-use Kaddle\Core\Advice\GroupPlace;
 use Kaddle\Core\Advice\GroupView;
 use Kaddle\Core\Document\GroupDocument;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Intake\FaultyDocument;
+use Kaddle\Core\Situation\GroupPlace;
+use Kaddle\Core\Solve\GroupLight;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Moments;
@@ -31,7 +32,7 @@ final class GroupViewTest extends TestCase
         self::assertEqualsWithDelta($fitsFrom, $group->fitsFrom->metres, 0.01);
         self::assertSame($group->fits(), $fitsFrom <= $group->moment->scene->distance);
         if ($last !== null) {
-            self::assertEqualsWithDelta($last, $group->falls[GroupPlace::BackMiddle->value]->value, 0.02);
+            self::assertEqualsWithDelta($last, self::light($group)->falls()[GroupPlace::BackMiddle->value]->value, 0.02);
         }
     }
 
@@ -60,11 +61,11 @@ final class GroupViewTest extends TestCase
     {
         $far = ['people' => ['count' => 12, 'rows' => 3, 'rowGap' => 1.2], 'flash.guideNumber' => 58];
         $straight = self::view(self::solve(['head' => 'direct'] + $far));
-        self::assertLessThan(-GroupView::EVEN, GroupView::worst($straight->falls)->value);
+        self::assertLessThan(-GroupView::EVEN, self::light($straight)->worst()->value);
         [$aim, $fall] = $straight->evener ?? self::fail('no way is more even');
-        self::assertGreaterThan(GroupView::worst($straight->falls)->value, $fall->value);
+        self::assertGreaterThan(self::light($straight)->worst()->value, $fall->value);
         $turned = self::view(self::solve(['head' => $aim->value] + $far));
-        self::assertEqualsWithDelta($fall->value, GroupView::worst($turned->falls)->value, 1e-9);
+        self::assertEqualsWithDelta($fall->value, self::light($turned)->worst()->value, 1e-9);
         $told = SolutionDocument::of(self::solve(['head' => 'direct'] + $far), Voice::plain())->group->sentences ?? [];
         self::assertStringContainsString($aim->inWords(), implode(' ', $told));
     }
@@ -72,8 +73,7 @@ final class GroupViewTest extends TestCase
     public function testAFlashThatIsOffLightsNoPlace(): void
     {
         $group = self::view(self::solve(['people' => ['count' => 6], 'look.withoutFlash' => true]));
-        self::assertSame([], $group->falls);
-        self::assertNull($group->stepBack);
+        self::assertNull($group->light);
     }
 
     public function testDepthIsHeldByAnOpeningOrByNone(): void
@@ -118,6 +118,11 @@ final class GroupViewTest extends TestCase
     private static function solve(array $changes): Solution
     {
         return MomentSolver::solve(Moments::with($changes));
+    }
+
+    private static function light(GroupView $group): GroupLight
+    {
+        return $group->light ?? self::fail('the flash is off');
     }
 
     private static function view(Solution $solution): GroupView

@@ -37,7 +37,8 @@ final class KnownLightsTest extends TestCase
         yield 'glow' => [['glow.ev' => 7], 1];
         yield 'look' => [['look.roomUnder' => 0.5, 'look.aperture' => 'f/2.8'], 1];
         yield 'a control that is held' => [['look.locks' => ['iso' => '800']], 1];
-        yield 'people' => [['people' => ['movement' => 'dance', 'depth' => 1.5]], 1];
+        yield 'people' => [['people' => ['movement' => 'dance', 'clothing' => 'white']], 1];
+        yield 'a group where one person was' => [['people' => ['depth' => 1.5]], 2];
         yield 'body' => [['body.usableIso' => '1600'], 1];
         yield 'distance' => [['subject.distance' => 3.1], 2];
         yield 'ceiling' => [['room.height' => 3.2], 2];
@@ -46,6 +47,17 @@ final class KnownLightsTest extends TestCase
         yield 'a second unit' => [['flash.units' => 2], 2];
         yield 'flash' => [['flash.guideNumber' => 40], 2];
         yield 'focal length, which the zoom follows' => [['lens.focalLength' => 85], 2];
+    }
+
+    public function testTheLightOnAGroupIsRecalledToo(): void
+    {
+        $known = self::memory();
+        foreach (['f/4', 'f/5.6'] as $aperture) {
+            MomentSolver::solve(Moments::with(['people' => ['count' => 9, 'rows' => 2], 'look.aperture' => $aperture]), $known);
+        }
+        self::assertSame(1, $known->worked);
+        MomentSolver::solve(Moments::with(['people' => ['count' => 9, 'rows' => 3]]), $known);
+        self::assertSame(2, $known->worked, 'they stand in other places');
     }
 
     public function testMomentsInOneLightShareIt(): void

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kaddle\Core\Advice;
+namespace Kaddle\Core\Situation;
 
 /** Where in a group a face is. */
 enum GroupPlace: string
