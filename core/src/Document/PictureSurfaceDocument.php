@@ -35,7 +35,7 @@ final readonly class PictureSurfaceDocument
         public int $columns,
         /** The same along the other. */
         public int $rows,
-        /** That light over the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off. @var list<float> */
+        /** That light over the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off, and where nothing is sent back. @var list<float> */
         public array $flash,
     ) {}
 

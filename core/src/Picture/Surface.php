@@ -145,23 +145,33 @@ final readonly class Surface
     /**
      * Luminous exposure of a full pop, lx·s, row by row along the second side.
      *
-     * @return list<Rgb> columns() times rows()
+     * @return list<Rgb> columns() times rows(); empty where nothing is sent back
      */
     public function light(BoxRoom $room, LitSurfaces $lit): array
     {
+        if ($room->reflectance($this->face)->share->luminance() <= 0.0) {
+            return [];
+        }
         [$columns, $rows] = [self::places($this->along, self::COARSE), self::places($this->across, self::COARSE)];
         $coarse = [];
         for ($row = 0; $row < $rows; ++$row) {
             for ($column = 0; $column < $columns; ++$column) {
-                $coarse[$row][] = $lit->reflected($this->probe($room, $column / ($columns - 1), $row / ($rows - 1)));
+                $light = $lit->reflected($this->probe($room, $column / ($columns - 1), $row / ($rows - 1)));
+                $coarse[$row][] = [$light->r, $light->g, $light->b];
             }
         }
         [$fineColumns, $fineRows] = [$this->columns(), $this->rows()];
+        $between = self::curves($columns, $fineColumns);
         $fine = [];
-        for ($row = 0; $row < $fineRows; ++$row) {
-            for ($column = 0; $column < $fineColumns; ++$column) {
-                [$u, $v] = [$column / ($fineColumns - 1), $row / ($fineRows - 1)];
-                $fine[] = self::between($coarse, $u * ($columns - 1), $v * ($rows - 1))->plus($lit->straight($this->probe($room, $u, $v)));
+        foreach (self::curves($rows, $fineRows) as $row => $curve) {
+            $line = [];
+            for ($column = 0; $column < $columns; ++$column) {
+                $line[] = self::curved($curve, array_column($coarse, $column));
+            }
+            foreach ($between as $column => $over) {
+                [$r, $g, $b] = self::curved($over, $line);
+                $fine[] = Rgb::of(max(0.0, $r), max(0.0, $g), max(0.0, $b))
+                    ->plus($lit->straight($this->probe($room, $column / ($fineColumns - 1), $row / ($fineRows - 1))));
             }
         }
 
@@ -197,47 +207,61 @@ final readonly class Surface
         return max($spacing[1], min($spacing[2], (int) ceil($side->length() / $spacing[0]) + 1));
     }
 
+    /** A place of it, kept from where surfaces meet; of a gable, which is drawn up to the ridge, what lies over the slopes is never seen. */
     private function probe(BoxRoom $room, float $u, float $v): Probe
     {
-        $place = $this->placeAt($u, $v);
-        $within = static fn(float $at, float $to): float => max(self::INSET, min($to - self::INSET, $at));
-        [$x, $y, $z] = [$place->x, $place->y, $place->z];
+        [$corner, $along, $across] = [$this->corner, $this->along, $this->across];
+        $x = $corner->x + $u * $along->x + $v * $across->x;
+        $y = $corner->y + $u * $along->y + $v * $across->y;
+        $z = $corner->z + $u * $along->z + $v * $across->z;
         $axis = $this->face->axis();
-        $x = $axis === 0 ? $x : $within($x, $room->length);
-        $y = $axis === 1 ? $y : $within($y, $room->width);
-        // A gable is drawn up to the ridge; what lies over its slopes is never seen.
-        $z = match ($this->face) {
-            Face::Floor => $z,
-            Face::Ceiling => $room->ceilingOver($x, $y),
-            default => $within($z, $room->ceilingOver($x, $y)),
-        };
+        if ($axis !== 0) {
+            $x = max(self::INSET, min($room->length - self::INSET, $x));
+        }
+        if ($axis !== 1) {
+            $y = max(self::INSET, min($room->width - self::INSET, $y));
+        }
+        if ($this->face !== Face::Floor) {
+            $top = $room->ceilingOver($x, $y);
+            $z = $this->face === Face::Ceiling ? $top : max(self::INSET, min($top - self::INSET, $z));
+        }
 
         return Probe::at(Vector::of($x, $y, $z), $this->normal);
     }
 
     /**
-     * Along a curve through the sixteen places about one (Catmull and Rom 1974).
+     * Where each of many places lies among few: the four that its curve runs through, and their weights (Catmull and Rom 1974).
      *
-     * @param array<int, list<Rgb>> $grid
+     * @return list<array{array{int, int, int, int}, array{float, float, float, float}}>
      */
-    private static function between(array $grid, float $x, float $y): Rgb
+    private static function curves(int $few, int $many): array
     {
-        [$lastRow, $lastColumn] = [count($grid) - 1, count($grid[0]) - 1];
-        [$column, $row] = [min($lastColumn - 1, (int) $x), min($lastRow - 1, (int) $y)];
-        [$across, $up] = [self::weights($x - $column), self::weights($y - $row)];
-        [$r, $g, $b] = [0.0, 0.0, 0.0];
-        for ($j = 0; $j < 4; ++$j) {
-            $line = $grid[max(0, min($lastRow, $row + $j - 1))];
-            for ($i = 0; $i < 4; ++$i) {
-                $light = $line[max(0, min($lastColumn, $column + $i - 1))];
-                $weight = $across[$i] * $up[$j];
-                $r += $weight * $light->r;
-                $g += $weight * $light->g;
-                $b += $weight * $light->b;
-            }
+        $curves = [];
+        for ($i = 0; $i < $many; ++$i) {
+            $place = $i * ($few - 1) / ($many - 1);
+            $at = min($few - 2, (int) $place);
+            $curves[] = [[max(0, $at - 1), $at, $at + 1, min($few - 1, $at + 2)], self::weights($place - $at)];
         }
 
-        return Rgb::of(max(0.0, $r), max(0.0, $g), max(0.0, $b));
+        return $curves;
+    }
+
+    /**
+     * @param array{array{int, int, int, int}, array{float, float, float, float}} $curve
+     * @param list<array{float, float, float}> $line
+     *
+     * @return array{float, float, float}
+     */
+    private static function curved(array $curve, array $line): array
+    {
+        [[$p, $q, $r, $s], [$a, $b, $c, $d]] = $curve;
+        [$p, $q, $r, $s] = [$line[$p], $line[$q], $line[$r], $line[$s]];
+
+        return [
+            $a * $p[0] + $b * $q[0] + $c * $r[0] + $d * $s[0],
+            $a * $p[1] + $b * $q[1] + $c * $r[1] + $d * $s[1],
+            $a * $p[2] + $b * $q[2] + $c * $r[2] + $d * $s[2],
+        ];
     }
 
     /**

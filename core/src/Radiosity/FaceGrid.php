@@ -101,7 +101,9 @@ final readonly class FaceGrid
             $last = 0.0;
             foreach ($vs as $j => $v) {
                 $q = $qs[$j];
-                $corner = $weight * atan($v / $p) + ($facing * $v - $tiltV) * atan($u / $q) / $q;
+                $other = $facing * $v - $tiltV;
+                // To an element at right angles one of both terms is nothing, and its angle need not be known.
+                $corner = ($weight === 0.0 ? 0.0 : $weight * atan($v / $p)) + ($other === 0.0 ? 0.0 : $other * atan($u / $q) / $q);
                 $edge = $corner - $before[$j];
                 if ($i > 0 && $j > 0) {
                     $factors[] = ($edge - $last) / (2.0 * M_PI);
@@ -112,6 +114,23 @@ final readonly class FaceGrid
         }
 
         return $factors;
+    }
+
+    /**
+     * Whether no part of the face lies below an element's horizon.
+     *
+     * @param array{float, float, float} $eye m
+     * @param array{float, float, float} $normal of length 1
+     */
+    public function isAbove(array $eye, array $normal): bool
+    {
+        [$u, $v] = $this->sides;
+        $lowest = ($this->at - $eye[$this->axis]) * $normal[$this->axis];
+        foreach ([[$u, $this->linesU], [$v, $this->linesV]] as [$side, $lines]) {
+            $lowest += min(($lines[0] - $eye[$side]) * $normal[$side], ($lines[count($lines) - 1] - $eye[$side]) * $normal[$side]);
+        }
+
+        return $lowest >= -self::FLAT;
     }
 
     /**

@@ -115,9 +115,17 @@ final readonly class Patches
         [$eye, $normal] = [$probe->point->byAxis(), $probe->normal->unit->byAxis()];
         $seen = array_fill(0, count($this->all), 0.0);
         foreach ($this->grids as $face => $grid) {
+            $indexes = $this->byCell[$face];
+            $factors = $grid->seenFrom($eye, $normal);
+            if ($grid->isAbove($eye, $normal)) {
+                foreach ($factors as $cell => $factor) {
+                    $seen[$indexes[$cell]] = $factor;
+                }
+                continue;
+            }
             $spread = $grid->spread($normal);
-            foreach ($grid->seenFrom($eye, $normal) as $cell => $factor) {
-                $index = $this->byCell[$face][$cell];
+            foreach ($factors as $cell => $factor) {
+                $index = $indexes[$cell];
                 $height = $probe->heightOf($this->all[$index]->middle);
                 $seen[$index] = match (true) {
                     $height >= $spread => $factor,
