@@ -24,7 +24,7 @@ final readonly class Surface
     private const FINE = [0.35, 11, 31];
 
     /** The same for light by way of the room, which is smoother. */
-    private const COARSE = [1.6, 5, 9];
+    private const COARSE = [1.6, 6, 9];
 
     /** Rays from the middle of a picture to each edge that look for surfaces, and by how much more than those meet a surface is told. */
     private const RAYS = 12;
@@ -156,7 +156,7 @@ final readonly class Surface
         $coarse = [];
         for ($row = 0; $row < $rows; ++$row) {
             for ($column = 0; $column < $columns; ++$column) {
-                $light = $lit->reflected($this->probe($room, $column / ($columns - 1), $row / ($rows - 1)));
+                $light = $lit->reflected($this->probe($room, self::shareAt($column, $columns), self::shareAt($row, $rows)));
                 $coarse[$row][] = [$light->r, $light->g, $light->b];
             }
         }
@@ -229,6 +229,12 @@ final readonly class Surface
         return Probe::at(Vector::of($x, $y, $z), $this->normal);
     }
 
+    /** Of a side, for one of few places along it: they lie closer towards its ends, where light changes most (Chebyshev). */
+    private static function shareAt(int $place, int $few): float
+    {
+        return (1.0 - cos(M_PI * $place / ($few - 1))) / 2.0;
+    }
+
     /**
      * Where each of many places lies among few: the four that its curve runs through, and their weights (Catmull and Rom 1974).
      *
@@ -238,7 +244,7 @@ final readonly class Surface
     {
         $curves = [];
         for ($i = 0; $i < $many; ++$i) {
-            $place = $i * ($few - 1) / ($many - 1);
+            $place = ($few - 1) * acos(1.0 - 2.0 * $i / ($many - 1)) / M_PI;
             $at = min($few - 2, (int) $place);
             $curves[] = [[max(0, $at - 1), $at, $at + 1, min($few - 1, $at + 2)], self::weights($place - $at)];
         }
