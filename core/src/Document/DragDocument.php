@@ -10,7 +10,9 @@ use Kaddle\Core\Drag\ReadyLook;
 use Kaddle\Core\Motion\BackdropLamp;
 use Kaddle\Core\Motion\Beats;
 use Kaddle\Core\Motion\Curtain;
+use Kaddle\Core\Motion\Exposing;
 use Kaddle\Core\Motion\Trail;
+use Kaddle\Core\Motion\Way;
 use Kaddle\Core\Night\Caution;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Words\CurtainWords;
@@ -22,6 +24,7 @@ use Kaddle\Core\Words\Voice;
 final readonly class DragDocument
 {
     /**
+     * @param list<float> $before
      * @param list<CureDocument> $cures
      * @param list<TrailDocument> $trails
      * @param list<CurtainDocument> $curtains
@@ -56,6 +59,8 @@ final readonly class DragDocument
         /** null where nobody passes. */
         public ?CrowdDocument $crowd,
         public FigureDocument $figure,
+        /** Empty for a camera that stays. Where things lay as the shutter opened: nine numbers for each even step of time, row by row, that take (x, y, 1) of the picture there, over the third of what comes out. @var list<float> */
+        public array $before,
         /** The usual care. @var list<string> */
         public array $cautions,
         /** Looks to start from. @var list<ReadyLookDocument> */
@@ -93,10 +98,23 @@ final readonly class DragDocument
             $beats === null ? null : BeatsDocument::of($beats, $solution->best->output->share()),
             $covers === null ? null : CrowdDocument::of($covers, $view),
             FigureDocument::of($view),
+            self::before($view->exposing),
             array_map(static fn(Caution $c): string => NightWords::caution($c, $voice), self::cautions($view, $beats)),
             array_map(static fn(ReadyLook $l): ReadyLookDocument => ReadyLookDocument::of($l, $moment), ReadyLook::cases()),
             DragWords::doubt($view),
         );
+    }
+
+    /** @return list<float> */
+    private static function before(Exposing $exposing): array
+    {
+        $numbers = [];
+        for ($step = 0; $exposing->move->moves() && $step <= Way::STEPS; ++$step) {
+            $done = $exposing->move->done($exposing->time->seconds * $step / Way::STEPS, $exposing->time->seconds);
+            array_push($numbers, ...array_map(static fn(float $n): float => round($n, 6), $exposing->move->backwards($done, $exposing->optics)));
+        }
+
+        return $numbers;
     }
 
     /**

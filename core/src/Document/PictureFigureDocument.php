@@ -17,7 +17,9 @@ final readonly class PictureFigureDocument
      */
     private function __construct(
         public FigureKind $kind,
-        /** Whether it is the one that moves in a long exposure. */
+        /** Whether the picture is of it; such figures move in a long exposure. */
+        public bool $isOfGroup,
+        /** Whether it is the one that settings are made for. */
         public bool $isSubject,
         /** The face, m. @var list<float> */
         public array $at,
@@ -42,6 +44,7 @@ final readonly class PictureFigureDocument
     {
         return new self(
             $figure->kind,
+            $figure->isOfGroup,
             $figure->isSubject,
             PictureDocument::place($figure->at),
             round($figure->cloth, 4),

@@ -108,6 +108,28 @@ final readonly class CameraMove
     }
 
     /**
+     * The other way for whole pictures: nine numbers, row by row, that take (x, y, 1) of a place now to where it lay before the camera moved,
+     * over the third of what comes out; not in front of the lens where that is 0 or less.
+     *
+     * @param float $done share of the move, 0 to 1
+     *
+     * @return array{float, float, float, float, float, float, float, float, float}
+     */
+    public function backwards(float $done, Optics $optics): array
+    {
+        $angle = deg2rad($this->angle * $done);
+        $focal = $optics->metres() / $optics->frameWidth();
+        [$cos, $sin, $shrunk] = [cos($angle), sin($angle), $this->ratio ** -$done];
+
+        return match ($this->kind) {
+            CameraMoveKind::Still, CameraMoveKind::Zoom => [$shrunk, 0.0, 0.0, 0.0, $shrunk, 0.0, 0.0, 0.0, 1.0],
+            CameraMoveKind::Twist => [$cos, $sin, 0.0, -$sin, $cos, 0.0, 0.0, 0.0, 1.0],
+            CameraMoveKind::Sweep => [$cos, 0.0, $focal * $sin, 0.0, 1.0, 0.0, -$sin / $focal, 0.0, $cos],
+            CameraMoveKind::Tilt => [1.0, 0.0, 0.0, 0.0, $cos, $focal * $sin, 0.0, -$sin / $focal, $cos],
+        };
+    }
+
+    /**
      * F·tan(atan(x/F) + φ) along, y·cos β/cos(β + φ) across; behind the camera it lies endlessly far.
      *
      * @param float $focal length in frame widths

@@ -25,9 +25,9 @@ final readonly class Figure
 
     private function __construct(
         public FigureKind $kind,
-        /** Whether the picture is of it. */
+        /** Whether the picture is of it; such figures move in a long exposure. */
         public bool $isOfGroup,
-        /** Whether it is the one that settings are made for, and that moves in a long exposure. */
+        /** Whether it is the one that settings are made for. */
         public bool $isSubject,
         /** The face, or the middle of what is set up, m. */
         public Vector $at,

@@ -25,6 +25,15 @@ final readonly class SpotFinder
         'Lower left' => [-0.9, -0.8], 'Lower right' => [0.9, -0.8],
     ];
 
+    /** Where it looks too, if people and things leave fewer places than wished. */
+    private const MORE = [
+        'High at the left edge' => [-0.94, 0.6], 'High at the right edge' => [0.94, 0.6],
+        'Top, towards the left' => [-0.45, 0.92], 'Top, towards the right' => [0.45, 0.92],
+        'Low at the left edge' => [-0.94, -0.35], 'Low at the right edge' => [0.94, -0.35],
+        'Below, towards the left' => [-0.5, -0.92], 'Below, towards the right' => [0.5, -0.92],
+    ];
+    private const WISHED = 12;
+
     /** m under the face to the middle of the chest. */
     private const CHEST = 0.45;
 
@@ -39,15 +48,16 @@ final readonly class SpotFinder
     public static function all(PictureView $picture): array
     {
         $finder = new self($picture);
-
-        return array_values(array_filter(
-            [...$finder->people(), ...$finder->room(), ...$finder->aimed(), ...$finder->shiners()],
+        $spots = array_values(array_filter(
+            [...$finder->people(), ...$finder->room(), ...$finder->aimed(self::AIMED), ...$finder->shiners()],
             static function (NamedSpot $spot) use ($picture): bool {
                 $point = $picture->camera->project($spot->at);
 
                 return $point !== null && $picture->camera->shows($point);
             },
         ));
+
+        return count($spots) >= self::WISHED ? $spots : [...$spots, ...array_slice($finder->aimed(self::MORE), 0, self::WISHED - count($spots))];
     }
 
     /** @return list<NamedSpot> faces and clothes, the first row’s middle first */
@@ -96,12 +106,16 @@ final readonly class SpotFinder
         ];
     }
 
-    /** @return list<NamedSpot> */
-    private function aimed(): array
+    /**
+     * @param array<string, array{float, float}> $aims shares of half the picture's width and height, by name
+     *
+     * @return list<NamedSpot>
+     */
+    private function aimed(array $aims): array
     {
         $camera = $this->picture->camera;
         $spots = [];
-        foreach (self::AIMED as $name => [$across, $up]) {
+        foreach ($aims as $name => [$across, $up]) {
             $way = $camera->wayTo($across, $up);
             [$reach, $hit] = [INF, null];
             foreach ($this->picture->surfaces as $surface) {

@@ -51,6 +51,33 @@ final class DragPropertiesTest extends TestCase
         self::assertTrue($long->growsWithTime());
     }
 
+    #[DataProvider('moves')]
+    public function testBackwardsLeadsToWhereAThingLayBeforeTheCameraMoved(CameraMoveKind $kind, float $angle, float $ratio): void
+    {
+        $move = CameraMove::ofDegrees($kind, $angle, $ratio, null);
+        $optics = Optics::ofMillimetres(35.0, 1.0);
+        foreach ([[0.0, 0.0], [0.4, -0.2], [-0.3, 0.3]] as [$x, $y]) {
+            foreach ([0.0, 0.3, 1.0] as $done) {
+                $now = $move->moved(new FramePoint($x, $y), $done, $optics);
+                $m = $move->backwards($done, $optics);
+                $third = $m[6] * $now->x + $m[7] * $now->y + $m[8];
+                self::assertGreaterThan(0.0, $third);
+                self::assertEqualsWithDelta($x, ($m[0] * $now->x + $m[1] * $now->y + $m[2]) / $third, 1e-9);
+                self::assertEqualsWithDelta($y, ($m[3] * $now->x + $m[4] * $now->y + $m[5]) / $third, 1e-9);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{CameraMoveKind, float, float}> */
+    public static function moves(): iterable
+    {
+        yield 'still' => [CameraMoveKind::Still, 0.0, 1.0];
+        yield 'twisted' => [CameraMoveKind::Twist, -25.0, 1.0];
+        yield 'swept' => [CameraMoveKind::Sweep, 20.0, 1.0];
+        yield 'tilted' => [CameraMoveKind::Tilt, -15.0, 1.0];
+        yield 'zoomed' => [CameraMoveKind::Zoom, 0.0, 2.0];
+    }
+
     /** Two stops opened with the time cut to a quarter: a lamp out of focus doubles its image, a sharp one does not. */
     public function testAnOpenLensGivesTrailsAStopOrTwo(): void
     {

@@ -549,6 +549,8 @@ export interface DragDocument {
   /** null where nobody passes. */
   readonly crowd: CrowdDocument | null;
   readonly figure: FigureDocument;
+  /** Empty for a camera that stays. Where things lay as the shutter opened: nine numbers for each even step of time, row by row, that take (x, y, 1) of the picture there, over the third of what comes out. */
+  readonly before: readonly number[];
   /** The usual care. */
   readonly cautions: readonly string[];
   /** Looks to start from. */
@@ -1122,7 +1124,9 @@ export interface PictureDocument {
 /** A cut-out in the picture. */
 export interface PictureFigureDocument {
   readonly kind: FigureKind;
-  /** Whether it is the one that moves in a long exposure. */
+  /** Whether the picture is of it; such figures move in a long exposure. */
+  readonly isOfGroup: boolean;
+  /** Whether it is the one that settings are made for. */
   readonly isSubject: boolean;
   /** The face, m. */
   readonly at: readonly number[];

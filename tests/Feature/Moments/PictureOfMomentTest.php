@@ -41,7 +41,7 @@ final class PictureOfMomentTest extends TestCase
             $wall = $solution->moment->scene->room->reflectance(Face::Far)->share->luminance() / People::MID_GREY;
             $told = ['Face' => Figure::FACE * $levels->face->ratio(), 'Wall behind' => $wall * $levels->backdrop->ratio()];
             $spots = SpotFinder::all(PictureView::of($solution, View::usual()));
-            self::assertGreaterThanOrEqual(7, count($spots), $moment->name);
+            self::assertGreaterThanOrEqual(12, count($spots), $moment->name);
             foreach ($spots as $spot) {
                 if (isset($told[$spot->name]) && ($spot->name === 'Face' || ! $moment->room->isOpenAbove())) {
                     $light = $spot->room * $levels->room->ratio() + $spot->flash * $flash;

@@ -15,16 +15,16 @@ export function GroupPart({ group }: { readonly group: GroupDocument | null }) {
           <thead className="text-sm text-faint">
             <tr>
               <th className="font-normal">Stops</th>
-              <th className="text-right font-normal">Flash against the first</th>
-              <th className="text-right font-normal">Face</th>
+              <th className="pl-3 text-right font-normal">Flash, to the first</th>
+              <th className="pl-3 text-right font-normal">Face reads</th>
             </tr>
           </thead>
           <tbody>
             {group.places.map((place) => (
               <tr key={place.place} className="border-t border-line">
                 <th className="py-1 font-medium first-letter:uppercase">{place.name}</th>
-                <td className="text-right tabular-nums">{signed(place.fall)}</td>
-                <td className="text-right tabular-nums">{signed(place.face)}</td>
+                <td className="pl-3 text-right tabular-nums">{signed(place.fall)}</td>
+                <td className="pl-3 text-right tabular-nums">{signed(place.face)}</td>
               </tr>
             ))}
           </tbody>

@@ -51,13 +51,13 @@ export function DragPart({ asking, form, drag, levels, draft, faults, onChange, 
 
 /** Drawn anew with a new answer only. */
 const Seen = memo(function Seen({ drag, picture, levels, isOff }: { readonly drag: DragDocument; readonly picture: PictureDocument; readonly levels: LevelsDocument; readonly isOff: boolean }) {
-  const { figure, trails } = drag;
+  const { figure, trails, before } = drag;
   const factors = useMemo(() => factorsOf(levels), [levels]);
   const tones = useMemo(() => toneTable(picture), [picture]);
   const stills = useMemo(() => stillsOf(picture), [picture]);
   const painterOf = useCallback(
-    (width: number) => makePainter(setInto({ figure, trails }, picture), { still: stills(width), factors, roomTint: picture.roomTint, flashTint: picture.flashTint }),
-    [figure, trails, picture, stills, factors],
+    (width: number) => makePainter(setInto({ figure, trails, before }, picture), { still: stills(width), factors, roomTint: picture.roomTint, flashTint: picture.flashTint }),
+    [figure, trails, before, picture, stills, factors],
   );
   return (
     <div className="grid gap-5">

@@ -1,9 +1,18 @@
 import type { DragDocument, FigureDocument, TrailDocument } from '@/types/generated';
 import type { Factors } from '../picture/develop';
 import type { Layers } from '../picture/painter';
+import { groundOf, type Ground } from './ground';
 
 /** Levels and geometry of a picture, as the server tells them. */
-export type Picture = Pick<DragDocument, 'figure' | 'trails'>;
+export type Told = Pick<DragDocument, 'figure' | 'trails' | 'before'>;
+
+/** Corners of a cut-out, from the first face. */
+export type Outline = Pick<FigureDocument, 'outlineAcross' | 'outlineUp'>;
+
+/** The same, and all who go the way of the first figure. */
+export interface Picture extends Told {
+  readonly outlines: readonly Outline[];
+}
 
 /** Light of a picture, linear red, green and blue by pixel, as a ratio to mid-grey. */
 interface Light {
@@ -24,20 +33,23 @@ export interface Scene {
   readonly flashTint: readonly number[];
 }
 
+type GroundLight = ReturnType<Ground['room']>;
+
 /** What a picture looks like at any share of its exposure, with a pop at any other. */
 export type Painter = (pops: number, at: number) => Light;
 
-/** A painter that remembers what the figure covers, for both curtains are painted for the same share of the exposure. */
+/** A painter that remembers what the figures cover, for both curtains are painted for the same share of the exposure. */
 export function makePainter(picture: Picture, scene: Scene): Painter {
-  const { figure } = picture;
   const { width, height } = scene.still;
   const frozen = new Map<number, Float32Array>();
-  let last: { readonly at: number; readonly covered: Float32Array } | null = null;
+  const ground = groundOf(scene.still, picture.before);
+  let last: { readonly at: number; readonly covered: Float32Array; readonly room: GroundLight } | null = null;
   return (pops, at) => {
-    if (last?.at !== at) last = { at, covered: coverage(figure, width, height, at) };
-    const stands = frozen.get(pops) ?? outlineAt(figure, width, height, pops);
+    if (last?.at !== at) last = { at, covered: coverage(picture, width, height, at), room: ground.room(at) };
+    const stands = frozen.get(pops) ?? standing(picture, width, height, pops);
     frozen.set(pops, stands);
-    return gather(picture, scene, { width, height, values: new Float32Array(width * height * 3) }, last.covered, at >= pops ? stands : null, at);
+    const popped = at >= pops ? { stands, ground: ground.flash(pops) } : null;
+    return gather(picture, scene, { width, height, values: new Float32Array(width * height * 3) }, last.covered, last.room, popped, at);
   };
 }
 
@@ -45,55 +57,56 @@ export function makePainter(picture: Picture, scene: Scene): Painter {
  * What has gathered on the sensor when a share of the exposure is over: the room's light grows evenly,
  * the moving figure covers what is behind it, lamps draw on, and the pop adds the figure where it stood then.
  *
- * @param frozen what the figure covered as it popped; null before that
+ * @param popped what the figure covered as it popped, and what stood behind; null before that
  */
-function gather({ figure, trails }: Picture, scene: Scene, light: Light, covered: Float32Array, frozen: Float32Array | null, at: number): Light {
+function gather({ figure, trails }: Picture, scene: Scene, light: Light, covered: Float32Array, ground: GroundLight, popped: { readonly stands: Float32Array; readonly ground: Float32Array } | null, at: number): Light {
   const { width, height, values } = light;
-  const { still, factors } = scene;
+  const { factors } = scene;
   const byRoom = scene.roomTint.map((band) => band * figure.room);
   const byPop = scene.flashTint.map((band) => band * figure.pop);
   for (let i = 0, j = 0; i < width * height; i++) {
     const cover = covered[i] ?? 0;
-    const stands = frozen === null ? 0 : (frozen[i] ?? 0);
+    const stands = popped === null ? 0 : (popped.stands[i] ?? 0);
+    const open = at > 0 ? (1 - cover / at) * ground.times * factors.room : 0;
     for (let band = 0; band < 3; band++, j++) {
-      const grown = cover * (byRoom[band] ?? 0) + (at - cover) * factors.room * (still.room[j] ?? 0);
-      values[j] = frozen === null ? grown : grown + stands * (byPop[band] ?? 0) + (1 - stands) * factors.flash * (still.flash[j] ?? 0);
+      const grown = cover * (byRoom[band] ?? 0) + open * (ground.values[j] ?? 0);
+      values[j] = popped === null ? grown : grown + stands * (byPop[band] ?? 0) + (1 - stands) * factors.flash * (popped.ground[j] ?? 0);
     }
   }
   for (const trail of trails) draw(trail, light, at, covered);
   return light;
 }
 
-/** For which share of the exposure the figure has covered each pixel. */
-function coverage(figure: FigureDocument, width: number, height: number, at: number): Float32Array {
+/** For which share of the exposure the figures have covered each pixel. */
+function coverage({ figure, outlines }: Picture, width: number, height: number, at: number): Float32Array {
   const steps = figure.across.length - 1;
   const sum = new Float32Array((width + 2) * height);
   const parts = Math.max(1, Math.ceil(farthest(figure) * width * (1 / steps)));
   const count = Math.max(1, Math.round(at * steps * parts));
-  for (let i = 0; i < count; i++) add(figure, ((i + 0.5) / count) * at, at / count, width, height, sum);
-  return gathered(sum, width, height);
+  for (const outline of outlines) for (let i = 0; i < count; i++) add(figure, outline, ((i + 0.5) / count) * at, at / count, width, height, sum);
+  return gathered(sum, width, height, at);
 }
 
-function outlineAt(figure: FigureDocument, width: number, height: number, at: number): Float32Array {
+function standing({ figure, outlines }: Picture, width: number, height: number, at: number): Float32Array {
   const sum = new Float32Array((width + 2) * height);
-  add(figure, at, 1, width, height, sum);
-  return gathered(sum, width, height);
+  for (const outline of outlines) add(figure, outline, at, 1, width, height, sum);
+  return gathered(sum, width, height, 1);
 }
 
-/** Frame widths that the face goes over all, at the least its outline. */
+/** Frame widths that the face goes over all. */
 function farthest({ across, up, scale, turn }: FigureDocument): number {
   const last = across.length - 1;
   const moved = Math.hypot((across[last] ?? 0) - (across[0] ?? 0), (up[last] ?? 0) - (up[0] ?? 0));
   return moved + Math.abs((scale[last] ?? 1) - 1) + Math.abs(turn[last] ?? 0);
 }
 
-/** Adds the figure as it stands at a share of the exposure: in every row where it begins and where it ends. */
-function add(figure: FigureDocument, at: number, weight: number, width: number, height: number, sum: Float32Array): void {
+/** Adds a figure as it stands at a share of the exposure: in every row where it begins and where it ends. */
+function add(figure: FigureDocument, { outlineAcross, outlineUp }: Outline, at: number, weight: number, width: number, height: number, sum: Float32Array): void {
   const place = at * (figure.across.length - 1);
   const [x0, y0, size, angle] = [figure.across, figure.up, figure.scale, figure.turn].map((values) => between(values, place)) as [number, number, number, number];
   const [cos, sin] = [Math.cos(angle) * size * width, Math.sin(angle) * size * width];
-  const corners = figure.outlineAcross.map((across, i) => {
-    const up = figure.outlineUp[i] ?? 0;
+  const corners = outlineAcross.map((across, i) => {
+    const up = outlineUp[i] ?? 0;
     return [width / 2 + x0 * width + across * cos - up * sin, height / 2 - y0 * width - across * sin - up * cos] as const;
   });
   const left = new Float32Array(height).fill(Infinity);
@@ -123,13 +136,14 @@ function edge(sum: Float32Array, row: number, at: number, weight: number): void 
   sum[row + pixel + 1] = (sum[row + pixel + 1] ?? 0) + weight * part;
 }
 
-function gathered(sum: Float32Array, width: number, height: number): Float32Array {
+/** @param most where one figure stands before another, no more is covered than there is */
+function gathered(sum: Float32Array, width: number, height: number, most: number): Float32Array {
   const whole = new Float32Array(width * height);
   for (let row = 0; row < height; row++) {
     let level = 0;
     for (let x = 0; x < width; x++) {
       level += sum[row * (width + 2) + x] ?? 0;
-      whole[row * width + x] = level;
+      whole[row * width + x] = Math.min(level, most);
     }
   }
   return whole;

@@ -7,7 +7,7 @@ const WIDTH = 360;
 const EYE_TO_FACE = 4;
 const HALF = 18 / 35;
 
-const FACE: PictureFigureDocument = { kind: 'person', isSubject: true, at: [EYE_TO_FACE, 3, 1.5], cloth: 1, face: 1.5, room: 0.5, front: [1, 1, 1], left: 0.5, right: 0.2, above: 0.4, below: 0.1, blur: 0 };
+const FACE: PictureFigureDocument = { kind: 'person', isOfGroup: true, isSubject: true, at: [EYE_TO_FACE, 3, 1.5], cloth: 1, face: 1.5, room: 0.5, front: [1, 1, 1], left: 0.5, right: 0.2, above: 0.4, below: 0.1, blur: 0 };
 const LAMP: PictureShinerDocument = { name: 'Lamp', at: [8, 4, 2], width: 0.05, height: null, light: 100, tint: [1, 1, 1], blur: 0.1 };
 
 /** A level camera that looks along a room of 10 x 6 x 3 m at a far wall of twice mid-grey, lit as strongly as the face. */

@@ -51,11 +51,11 @@ export function paint(picture: PictureDocument, width: number, fNumber: number):
   return layers;
 }
 
-/** Where something lies in the picture, widths of it from its middle; null behind the camera. */
-export function place(picture: PictureDocument, at: readonly number[]): { readonly across: number; readonly up: number } | null {
+/** Where something lies in the picture, widths of it from its middle, and how many m those are there; null behind the camera. */
+export function place(picture: PictureDocument, at: readonly number[]): { readonly across: number; readonly up: number; readonly wide: number } | null {
   const way = minus(vec(at), vec(picture.eye));
   const wide = 2 * picture.half * dot(way, vec(picture.forward));
-  return wide <= 0 ? null : { across: dot(way, vec(picture.right)) / wide, up: dot(way, vec(picture.up)) / wide };
+  return wide <= 0 ? null : { across: dot(way, vec(picture.right)) / wide, up: dot(way, vec(picture.up)) / wide, wide };
 }
 
 /** A surface as the rays of the camera meet it: of each number, the part for straight ahead, for a step to the right, and for one upwards. */
