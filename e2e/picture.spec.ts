@@ -24,6 +24,49 @@ async function painted(page: Page, { across, up }: { readonly across: number; re
   }, [across, up]);
 }
 
+/** Light over mid-grey that a code of the tone curve stands for. */
+function lightOf({ tones, brightest }: Seen, shown: number): number {
+  const above = tones.findIndex((tone) => tone >= shown);
+  const [low, high] = [tones[above - 1] ?? 0, tones[above] ?? 255];
+  return brightest * ((above - (high > low ? (high - shown) / (high - low) : 0)) / (tones.length - 1)) ** 2;
+}
+
+test('every place that has a name is painted as the table says, whatever is set', async ({ page }) => {
+  await startNight(page, 'Places');
+  await show(page, 'Picture');
+  for (const [field, value] of [['Subject distance', '3'], ['Wish for the room', '2.5'], ['Subject distance', '5']] as const) {
+    await page.getByRole('textbox', { name: field }).fill(value);
+    await page.keyboard.press('Tab');
+    await saved(page);
+    await page.waitForLoadState('networkidle');
+    const asked = page.waitForResponse((response) => response.url().endsWith('/picture'));
+    await page.reload();
+    const picture = (await (await asked).json()) as Seen;
+    const canvas = page.getByRole('img', { name: /^The picture to expect\. / });
+    await expect(canvas).toBeVisible();
+    const noise = page.getByRole('button', { name: 'Noise' });
+    if ((await noise.getAttribute('aria-pressed')) === 'true') await noise.press('Enter');
+    const levels = await page.evaluate(() => {
+      const { props } = JSON.parse(document.querySelector('script[data-page]')?.textContent ?? '{}') as { props: { bench: { solution: { levels: { room: number; faceFlash: number | null } } } } };
+      return props.bench.solution.levels;
+    });
+    expect(picture.spots.length).toBeGreaterThanOrEqual(12);
+    const pixels = await canvas.evaluate(
+      (element: HTMLCanvasElement, spots) =>
+        spots.map(({ across, up }) => Array.from(element.getContext('2d')?.getImageData(Math.floor((0.5 + across) * element.width), Math.floor(element.height / 2 - up * element.width), 1, 1).data ?? [])),
+      picture.spots,
+    );
+    picture.spots.forEach(({ name, room, flash }, i) => {
+      const told = room * 2 ** levels.room + (levels.faceFlash === null ? 0 : flash * 2 ** levels.faceFlash);
+      const [r = 0, g = 0, b = 0] = (pixels[i] ?? []).map((shown) => lightOf(picture, shown));
+      const shown = code(picture, 0.2126 * r + 0.7152 * g + 0.0722 * b);
+      // Between the places that the page gets a line is straight: a twentieth of a stop.
+      expect(shown, name).toBeGreaterThanOrEqual(code(picture, told * 2 ** -0.05) - 2);
+      expect(shown, name).toBeLessThanOrEqual(code(picture, told * 2 ** 0.05) + 2);
+    });
+  }
+});
+
 test('the picture to expect is painted as the engine tells it, and follows settings and camera', async ({ page }) => {
   await startNight(page, 'A picture');
   await show(page, 'Picture');

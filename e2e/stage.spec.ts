@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page } from '@playwright/test';
-import { expectAccessible, saved, settings, startNight, test } from './support';
+import { expectAccessible, expectNoSidewaysScroll, saved, settings, startNight, test } from './support';
 
 /** What a person stops at with the Tab key, by its name, as far as the first of the parts asked for is reached. */
 async function order(page: Page, names: readonly RegExp[]): Promise<number[]> {
@@ -50,6 +50,30 @@ test.describe('on a phone', () => {
     await expectAccessible(page);
   });
 });
+
+for (const viewport of [{ width: 1280, height: 800 }, { width: 820, height: 1180 }, { width: 390, height: 844 }]) {
+  test.describe(`at ${viewport.width} x ${viewport.height}`, () => {
+    test.use({ viewport });
+
+    test('keys lead to every view and into it, and nothing runs out to the side', async ({ page }) => {
+      await startNight(page, `Keys at ${viewport.width}`);
+      for (const [i, view] of ['Room', 'Picture', 'Drag', 'Costs', 'Meter', 'Colour', 'Side by side'].entries()) {
+        await page.keyboard.press(String(i + 1));
+        const choice = page.getByRole('radio', { name: view, exact: true });
+        await expect(choice).toBeChecked();
+        await expect(page.getByRole('region', { name: 'View on the stage' })).not.toContainText(/Getting the view|Working out/);
+        await choice.focus();
+        for (let stops = 0; stops < 9 && !(await page.evaluate(() => document.activeElement?.closest('[aria-label="View on the stage"]') !== null)); stops++) await page.keyboard.press('Tab');
+        expect(await page.evaluate(() => document.activeElement?.closest('[aria-label="View on the stage"]') !== null), `from the choice of ${view} into it`).toBe(true);
+        await expectNoSidewaysScroll(page);
+        await page.evaluate(() => {
+          (document.activeElement as HTMLElement | null)?.blur();
+        });
+      }
+      await expectAccessible(page);
+    });
+  });
+}
 
 test('panels fold away and stay so, and an answer is heard in one sentence', async ({ page }) => {
   await startNight(page, 'Folded');
