@@ -8,6 +8,7 @@ use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\Footprint;
 use Kaddle\Core\Room\Probe;
+use Kaddle\Core\Room\Vector;
 
 /**
  * The faces of a room cut evenly into rectangles, more of them along its longer sides.
@@ -106,12 +107,17 @@ final readonly class Patches
     }
 
     /**
-     * Form factors of a probe to all patches, with what lies below its horizon cut off.
+     * Form factors of a probe to all patches, with what lies below its horizon cut off. One under a ridge, over the
+     * ceiling of the box that stands for its room, sees what it would in that ceiling.
      *
      * @return list<float>
      */
     public function seenBy(Probe $probe): array
     {
+        $place = $probe->point;
+        if ($place->z > $this->extents[2]) {
+            $probe = Probe::at(Vector::of($place->x, $place->y, $this->extents[2]), $probe->normal);
+        }
         [$eye, $normal] = [$probe->point->byAxis(), $probe->normal->unit->byAxis()];
         $seen = array_fill(0, count($this->all), 0.0);
         foreach ($this->grids as $face => $grid) {

@@ -20,7 +20,9 @@ use Kaddle\Core\Picture\Surface;
 use Kaddle\Core\Picture\ToneCurve;
 use Kaddle\Core\Picture\View;
 use Kaddle\Core\Quantity\Step;
+use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
+use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\Vector;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;
@@ -146,6 +148,24 @@ final class PictureTest extends TestCase
                 self::assertEqualsWithDelta(6.5, $slope->placeAt(0.5, 1.0)->z, 1e-9);
             }
         }
+    }
+
+    /** Photons in a marquee of 18 x 9 m, eaves 2.6 and ridge 5 m, grey of 0.6 over a floor of 0.25 (core/bench/picture.php): 0.01 stop under the middle of a slope, 0.2 over it. */
+    public function testLightOnASlopeRunsOnOverTheBoxThatStandsForTheRoom(): void
+    {
+        $moment = Moments::with(['room' => ['length' => 18, 'width' => 9, 'height' => 2.6, 'roof' => ['ridge' => 5, 'runs' => 'along'], 'finishes' => Moments::everywhere('sailcloth')]]);
+        $room = $moment->scene->room;
+        $lit = FlashInRoom::of($room)->lit($moment->head($moment->scene, HeadAim::Up));
+        [$slope] = Surface::all($room);
+        $above = $lit->reflected(self::on($slope, $room, 0.52))->luminance() / $lit->reflected(self::on($slope, $room, 0.48))->luminance();
+        self::assertEqualsWithDelta(0.0, log($above, 2), 0.05, 'both sides of the mean height');
+    }
+
+    private static function on(Surface $slope, BoxRoom $room, float $v): Probe
+    {
+        $place = $slope->placeAt(0.5, $v);
+
+        return Probe::at(Vector::of($place->x, $place->y, $room->ceilingOver($place->x, $place->y)), $slope->normal);
     }
 
     public function testAFlashThatIsOffGivesNothing(): void
