@@ -30,6 +30,9 @@ final readonly class Patches
     /** Length of a patch at the most, against the width and height of a corridor. */
     private const LONGER = 1.0;
 
+    /** m under a ceiling from which no part of it is all around. */
+    private const UNDER = 1e-6;
+
     /** The faces of the octant at the origin. */
     private const ORIGIN = [Face::Back, Face::Right, Face::Floor];
 
@@ -108,15 +111,15 @@ final readonly class Patches
 
     /**
      * Form factors of a probe to all patches, with what lies below its horizon cut off. One under a ridge, over the
-     * ceiling of the box that stands for its room, sees what it would in that ceiling.
+     * ceiling of the box that stands for its room, sees what it would right under that ceiling.
      *
      * @return list<float>
      */
     public function seenBy(Probe $probe): array
     {
         $place = $probe->point;
-        if ($place->z > $this->extents[2]) {
-            $probe = Probe::at(Vector::of($place->x, $place->y, $this->extents[2]), $probe->normal);
+        if ($place->z >= $this->extents[2]) {
+            $probe = Probe::at(Vector::of($place->x, $place->y, $this->extents[2] - self::UNDER), $probe->normal);
         }
         [$eye, $normal] = [$probe->point->byAxis(), $probe->normal->unit->byAxis()];
         $seen = array_fill(0, count($this->all), 0.0);

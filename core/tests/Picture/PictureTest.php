@@ -150,7 +150,7 @@ final class PictureTest extends TestCase
         }
     }
 
-    /** Photons in a marquee of 18 x 9 m, eaves 2.6 and ridge 5 m, grey of 0.6 over a floor of 0.25 (core/bench/picture.php): 0.01 stop under the middle of a slope, 0.2 over it. */
+    /** Photons in a marquee of 18 x 9 m, eaves 2.6 and ridge 5 m, grey of 0.6 over a floor of 0.25 (core/bench/picture.php): within 0.1 stop all over a slope. */
     public function testLightOnASlopeRunsOnOverTheBoxThatStandsForTheRoom(): void
     {
         $moment = Moments::with(['room' => ['length' => 18, 'width' => 9, 'height' => 2.6, 'roof' => ['ridge' => 5, 'runs' => 'along'], 'finishes' => Moments::everywhere('sailcloth')]]);
