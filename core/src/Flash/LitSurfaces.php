@@ -19,8 +19,10 @@ use Kaddle\Core\Room\Probe;
  */
 final readonly class LitSurfaces
 {
-    /** Squares of the root of a ray’s area within which it does not shine like a point, and the largest of them, m² (judgement: neighbours lie about as far apart). */
-    private const OWN = 1.5;
+    /** Rays of a head with a single lobe: places all over a room lie close to some of their ends. */
+    private const RAYS = 600;
+
+    /** Area of a ray within whose root it does not shine like a point, at the most, m² (judgement: neighbours lie about as far apart). */
     private const LARGEST = 4.0;
 
     /**
@@ -39,7 +41,7 @@ final readonly class LitSurfaces
     /** @internal use FlashInRoom::lit() */
     public static function by(BoxRoom $room, Interreflection $interreflection, Head ...$heads): self
     {
-        $lobes = TracedLobe::all($room, ...$heads);
+        $lobes = TracedLobe::all($room, self::RAYS, ...$heads);
         $none = array_fill(0, count($interreflection->patches->all), 0.0);
         $received = [$none, $none, $none];
         foreach ($lobes as $traced) {
@@ -53,7 +55,7 @@ final readonly class LitSurfaces
 
         $nearest = array_map(static fn(TracedLobe $t): array => array_map(
             static fn(Footprint $f): array => array_map(
-                static fn(float $area): float => min(self::LARGEST, self::OWN * $area),
+                static fn(float $area): float => min(self::LARGEST, $area),
                 $f->areas($t->lobe->straightTo(...), $t->each),
             ),
             $t->ends,

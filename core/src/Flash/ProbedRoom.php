@@ -49,7 +49,7 @@ final readonly class ProbedRoom
     /** The light of one head, or of several together. */
     public function lit(Head ...$heads): LitRoom
     {
-        return new LitRoom($this->room, $this->patches, $this->probes, $this->importance, TracedLobe::all($this->room, ...$heads));
+        return new LitRoom($this->room, $this->patches, $this->probes, $this->importance, TracedLobe::all($this->room, TracedLobe::RAYS, ...$heads));
     }
 
     /** @return array<string, Exposure> at full power, under the names of the probes */

@@ -19,8 +19,8 @@ use Kaddle\Core\Room\Probe;
  */
 final readonly class TracedLobe
 {
-    /** Rays of a head with a single lobe. */
-    private const RAYS = 220;
+    /** Rays of a head with a single lobe that do for places in the middle of a room. */
+    public const RAYS = 220;
 
     /** @param list<Footprint> $ends */
     private function __construct(
@@ -31,15 +31,19 @@ final readonly class TracedLobe
         public array $ends,
     ) {}
 
-    /** @return list<self> of all heads together */
-    public static function all(BoxRoom $room, Head ...$heads): array
+    /**
+     * @param int $most rays of a head with a single lobe, 1 or more
+     *
+     * @return list<self> of all heads together
+     */
+    public static function all(BoxRoom $room, int $most, Head ...$heads): array
     {
         $traced = [];
         foreach ($heads as $head) {
             $all = array_sum(array_map(static fn(Lobe $lobe): float => $lobe->beam->energy(), $head->lobes));
             foreach ($head->lobes as $lobe) {
                 // Weak lobes need fewer rays: what they get wrong weighs less.
-                $rays = BeamRays::of($lobe, max(1, (int) ceil(self::RAYS * sqrt($lobe->beam->energy() / $all))));
+                $rays = BeamRays::of($lobe, max(1, (int) ceil($most * sqrt($lobe->beam->energy() / $all))));
                 $traced[] = new self($lobe, $rays->energy(), $rays->endsIn($room));
             }
         }

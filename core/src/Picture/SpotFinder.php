@@ -68,12 +68,12 @@ final readonly class SpotFinder
         $behind = array_values(array_filter($this->picture->figures, static fn(Figure $f): bool => !$f->isOfGroup));
         $front = array_values(array_filter($group, static fn(Figure $f): bool => $f->at->x === $face->x));
         usort($front, static fn(Figure $a, Figure $b): int => $b->at->y <=> $a->at->y);
-        [$left, $right] = [$front[0] ?? null, $front[count($front) - 1] ?? null];
         $worn = $this->subject($group);
         $spots = [$this->skin('Face', $face, $worn)];
-        if ($left !== null && $right !== null && $left !== $right) {
-            $spots[] = $this->skin('Face at the left end', $left->at, $left);
-            $spots[] = $this->skin('Face at the right end', $right->at, $right);
+        foreach (['Face at the left end' => $front[0] ?? $worn, 'Face at the right end' => $front[count($front) - 1] ?? $worn] as $name => $end) {
+            if (!$end->isSubject) {
+                $spots[] = $this->skin($name, $end->at, $end);
+            }
         }
         $last = array_filter($group, static fn(Figure $f): bool => $f->at->x > $face->x && $f->at->x === $group[0]->at->x); // the farthest come first
         usort($last, static fn(Figure $a, Figure $b): int => abs($a->at->y - $face->y) <=> abs($b->at->y - $face->y));
