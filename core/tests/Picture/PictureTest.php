@@ -108,7 +108,7 @@ final class PictureTest extends TestCase
         yield 'under a roof' => [['room.roof' => ['ridge' => 6.5, 'runs' => 'along'], 'head' => 'up']];
     }
 
-    /** Solved forwards, light is what it is solved backwards. */
+    /** Solved forwards, light is what it is solved backwards, but for what 220 rays miss of 600. */
     #[DataProvider('ways')]
     public function testLightAllOverTheRoomIsThatAtItsPlaces(HeadAim $aim): void
     {
@@ -120,7 +120,7 @@ final class PictureTest extends TestCase
         $lit = $flash->lit($head);
         foreach ($flash->at($probes)->exposures($head) as $name => $exposure) {
             $told = $lit->at($probes[$name]);
-            self::assertEqualsWithDelta(0.0, log($told->luminance() / $exposure->total()->luminance(), 2), $name === 'backdrop' ? 0.05 : 0.01, $name);
+            self::assertEqualsWithDelta(0.0, log($told->luminance() / $exposure->total()->luminance(), 2), $name === 'backdrop' ? 0.05 : 0.02, $name);
             self::assertEqualsWithDelta($exposure->direct->luminance(), $lit->straight($probes[$name])->luminance(), 1e-6 * $told->luminance());
         }
     }
