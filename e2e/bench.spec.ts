@@ -33,6 +33,9 @@ test('the demo shows supper in the ropewalk with settings and reasons', async ({
   expect(await settings(page)).toEqual({ shutter: '1/40 s', aperture: 'f/4', iso: '1250', head: 'Left wall', output: '1/16 +⅓' });
   await expect(page.getByText('At 35 mm you can hold 1/35 s.')).toBeVisible();
   await expectAccessible(page);
+  await page.setViewportSize({ width: 820, height: 1180 });
+  const [read, stage] = await Promise.all([page.getByRole('button', { name: /^As read at/ }).boundingBox(), page.getByRole('region', { name: 'View on the stage' }).boundingBox()]);
+  expect((read?.x ?? Infinity) + (read?.width ?? 0), 'a long name stays in its panel').toBeLessThanOrEqual(stage?.x ?? 0);
 });
 
 test('refuses bad input at its field, keeps the last answer, and recovers', async ({ page }) => {

@@ -65,7 +65,7 @@ export const FaceGlowInputs = memo(function FaceGlowInputs({ bench, onFace, hold
         <ul className="grid gap-1" aria-label="Spots of this room where light on people was read">
           {bench.spots.map(({ spot, over, sentence }) => (
             <li key={spot}>
-              <Button className="w-full justify-start py-2 text-left whitespace-normal" aria-pressed={onFace?.over === over} onClick={() => { set({ ...NOTHING, over }); }}>
+              <Button className="w-full justify-start py-2 text-left whitespace-normal!" aria-pressed={onFace?.over === over} onClick={() => { set({ ...NOTHING, over }); }}>
                 As read at {sentence}
               </Button>
             </li>

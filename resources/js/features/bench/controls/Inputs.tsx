@@ -15,7 +15,7 @@ import { MomentInputs } from './MomentInputs';
 export const Inputs = memo(function Inputs(props: InputProps) {
   const { bench, draft, faults, onChange, settings, isOff, ahead } = props;
   return (
-    <div className="grid content-start gap-5">
+    <div className="grid grid-cols-1 content-start gap-5">
       <Group title="What changes">
         <Ruled field={fields['subject.distance']} value={draft.subject.distance} error={faults['subject.distance']} set={away} onChange={onChange} ahead={ahead} />
         <Ruled field={fields['room.height']} value={draft.room.height} error={faults['room.height']} set={high} onChange={onChange} ahead={ahead} />
@@ -82,7 +82,7 @@ function hasFault(faults: Faults, starts: readonly string[]): boolean {
 
 function Group({ title, children }: { readonly title: string; readonly children: ReactNode }) {
   return (
-    <section className="grid gap-3.5">
+    <section className="grid grid-cols-1 gap-3.5">
       <h2 className="text-lg">{title}</h2>
       {children}
     </section>
