@@ -12,43 +12,74 @@ import { signIn } from '../support';
 
 const ROUNDS = 40;
 
+declare global {
+  interface Window {
+    answered: Promise<number>;
+    /** ms from now to the end of the first frame in which the picture has other pixels. */
+    nextPicture: () => Promise<number>;
+  }
+}
+
 test('a click of a setting, and another place', async ({ page }) => {
   await page.addInitScript(() => {
     localStorage.setItem('kaddle-stage', 'picture');
     const send = window.fetch.bind(window);
     window.fetch = (input, init) => (init?.method === 'PUT' ? Promise.reject(new TypeError('not stored')) : send(input, init));
+    window.nextPicture = () => {
+      const canvas = document.querySelector<HTMLCanvasElement>('canvas[aria-label^="The picture"]');
+      if (canvas === null) throw new Error('no picture');
+      // A few pixels of faces and walls tell one picture from another.
+      const seen = () => [0.1, 0.3, 0.5, 0.7, 0.9].flatMap((x) => [...(canvas.getContext('2d')?.getImageData(Math.floor(x * canvas.width), Math.floor(0.4 * canvas.height), 1, 1).data ?? [])]).join();
+      const before = seen();
+      const start = performance.now();
+      return new Promise((resolve) => {
+        const frame = () => {
+          if (seen() === before && performance.now() - start < 2000) requestAnimationFrame(frame);
+          else setTimeout(() => { resolve(performance.now() - start); }, 0);
+        };
+        requestAnimationFrame(frame);
+      });
+    };
   });
   page.on('dialog', (dialog) => void dialog.accept());
   await signIn(page, 'demo@kaddle.example', 'ropewalk-evening');
   await page.getByRole('link', { name: /Wedding of Runa/ }).click();
   await page.getByRole('link', { name: /Supper/ }).first().click();
   await page.getByRole('img', { name: /^The picture to expect/ }).waitFor();
-  console.log(`a wish for the room, to the painted frame: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Wish for the room' }), (i) => String((i % 8) / 2 + 0.5)))}`);
+  console.log(`a click of the wish for the room, asked for ahead, to the painted frame: ${percentiles(await turn(page, page.getByRole('slider', { name: 'Wish for the room' })))}`);
+  console.log(`another wish for the room, typed, to the painted frame: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Wish for the room' }), (i) => String((i % 8) / 2 + 0.5)))}`);
   console.log(`another place of the subject, to the painted frame: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Subject distance' }), (i) => (3 + (i % 20) / 10).toFixed(1)))}`);
   await weigh(page);
 });
+
+/** ms from a key on a ruler that a hand has rested on to the first frame in which the picture has other pixels. */
+async function turn(page: Page, ruler: Locator): Promise<readonly number[]> {
+  const times: number[] = [];
+  await ruler.focus();
+  await page.waitForTimeout(700);
+  for (let i = 0; i < ROUNDS; i++) {
+    await page.evaluate(() => {
+      window.answered = new Promise((resolve) => {
+        addEventListener('keydown', () => { resolve(window.nextPicture()); }, { once: true, capture: true });
+      });
+    });
+    await page.keyboard.press(i % 8 < 4 ? 'ArrowRight' : 'ArrowLeft');
+    times.push(await page.evaluate(() => window.answered));
+    await page.waitForTimeout(100);
+  }
+  return times.sort((a, b) => a - b);
+}
 
 /** ms from a new value to the first frame in which the picture has other pixels. */
 async function change(page: Page, box: Locator, value: (round: number) => string): Promise<readonly number[]> {
   const times: number[] = [];
   for (let i = 0; i < ROUNDS; i++) {
     times.push(
-      await box.evaluate(async (element: HTMLInputElement, next) => {
-        const canvas = document.querySelector<HTMLCanvasElement>('canvas[aria-label^="The picture"]');
-        if (canvas === null) throw new Error('no picture');
-        // A few pixels of faces and walls tell one picture from another.
-        const seen = () => [0.1, 0.3, 0.5, 0.7, 0.9].flatMap((x) => [...(canvas.getContext('2d')?.getImageData(Math.floor(x * canvas.width), Math.floor(0.4 * canvas.height), 1, 1).data ?? [])]).join();
-        const before = seen();
-        const start = performance.now();
+      await box.evaluate((element: HTMLInputElement, next) => {
+        const answered = window.nextPicture();
         Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(element, next);
         element.dispatchEvent(new Event('input', { bubbles: true }));
-        return new Promise<number>((resolve) => {
-          const frame = () => {
-            if (seen() === before && performance.now() - start < 2000) requestAnimationFrame(frame);
-            else setTimeout(() => { resolve(performance.now() - start); }, 0);
-          };
-          requestAnimationFrame(frame);
-        });
+        return answered;
       }, value(i)),
     );
     await page.waitForTimeout(300);

@@ -1,4 +1,4 @@
-import { memo, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, type PointerEvent } from 'react';
+import { memo, startTransition, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, type PointerEvent } from 'react';
 import { useWidth } from '@/charts/useWidth';
 import { signed } from '@/lib/format';
 import { saveStill, STILL_WIDTH } from '@/lib/still';
@@ -137,8 +137,10 @@ function Canvas({ layers, factors, tones, manner, label, width, onPoint, onTones
     const context = canvas.current?.getContext('2d');
     if (context == null) return;
     const image = context.createImageData(layers.width, layers.height);
-    onTones(develop(layers, factors, tones, manner, image.data));
+    const histogram = develop(layers, factors, tones, manner, image.data);
     context.putImageData(image, 0, 0);
+    // The picture is seen first; how its tones lie may come a frame later.
+    startTransition(() => { onTones(histogram); });
   }, [layers, factors, tones, manner, onTones]);
   const point = (event: PointerEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();

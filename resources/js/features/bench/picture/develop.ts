@@ -24,6 +24,9 @@ export interface Histogram {
   readonly black: number;
 }
 
+/** One pixel of so many is counted; odd, so that it is not always the same columns. */
+const EACH = 5;
+
 /** Codes from which nothing can be told apart any more, and under which. */
 const WHITE = 250;
 const BLACK = 12;
@@ -91,19 +94,22 @@ export function develop(layers: Layers, factors: Factors, { codes, brightest }: 
     const r = byRoom * (room[i] ?? 0) + fr;
     const g = byRoom * (room[i + 1] ?? 0) + fg;
     const b = byRoom * (room[i + 2] ?? 0) + fb;
-    const light = luminance(r, g, b);
-    const tone = toneOf(codes, scale, light);
     into[j] = toneOf(codes, scale, noisy(r, grain, i));
     into[j + 1] = toneOf(codes, scale, noisy(g, grain, i + 1));
     into[j + 2] = toneOf(codes, scale, noisy(b, grain, i + 2));
     into[j + 3] = 255;
-    const bin = (tone * BINS) >> 8;
-    all[bin] = (all[bin] ?? 0) + 1;
-    if (light > 0) byFlash[bin] = (byFlash[bin] ?? 0) + luminance(fr, fg, fb) / light;
-    if (tone < WHITE && tone > BLACK) continue;
-    if (tone >= WHITE) white++;
-    else black++;
-    if (showsLost && (pixel + Math.floor(pixel / width) * (width % 2 === 0 ? 1 : 2)) % 8 < 4) into.set(tone >= WHITE ? STRIPES.white : STRIPES.black, j);
+    const isCounted = pixel % EACH === 0;
+    if (!isCounted && !showsLost) continue;
+    const light = luminance(r, g, b);
+    const tone = toneOf(codes, scale, light);
+    if (isCounted) {
+      const bin = (tone * BINS) >> 8;
+      all[bin] = (all[bin] ?? 0) + EACH;
+      if (light > 0) byFlash[bin] = (byFlash[bin] ?? 0) + (EACH * luminance(fr, fg, fb)) / light;
+      if (tone >= WHITE) white += EACH;
+      else if (tone <= BLACK) black += EACH;
+    }
+    if (showsLost && (tone >= WHITE || tone <= BLACK) && (pixel + Math.floor(pixel / width) * (width % 2 === 0 ? 1 : 2)) % 8 < 4) into.set(tone >= WHITE ? STRIPES.white : STRIPES.black, j);
   }
   return { all, flash: byFlash, white: white / pixels, black: black / pixels };
 }
