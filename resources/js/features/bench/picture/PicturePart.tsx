@@ -91,7 +91,7 @@ const Shown = memo(function Shown({ picture, sketch, width, factors, settings, s
   return (
     <div className="grid gap-3">
       <div className="flex flex-col gap-3 xl:flex-row xl:items-end">
-        <figure className="grid shrink-0 gap-1.5 xl:w-[max(15rem,min(100%,calc((100dvh-32rem)/var(--fit))))]" style={{ '--fit': layers.height / layers.width } as CSSProperties}>
+        <figure className="grid shrink-0 gap-1.5 xl:w-[max(12rem,min(100%,calc((100cqh-6rem)/var(--fit))))]" style={{ '--fit': layers.height / layers.width } as CSSProperties}>
           <Canvas layers={layers} factors={factors} tones={tones} manner={manner} label={picture.sentences.join(' ')} width={width} onPoint={setAt} onTones={setHistogram} />
           <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
             <span>{bar === null ? settings : `${bar.shutter} is over sync speed: ${Math.round(100 * bar.share)} % of the frame gets no flash.`}</span>

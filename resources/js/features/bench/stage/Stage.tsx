@@ -40,7 +40,7 @@ export function Stage({ views, faults, beside }: Props) {
         <Switcher label="What the stage shows, keys 1 to 7" options={options} value={view} onChange={show} />
         {beside}
       </div>
-      <div role="region" aria-label="View on the stage" tabIndex={0} className="min-h-0 grow xl:overflow-y-auto">
+      <div role="region" aria-label="View on the stage" tabIndex={0} className="min-h-0 grow xl:overflow-y-auto xl:[container-type:size]">
         <Suspense fallback={<p className="px-4 py-8 text-faint">Getting the view …</p>}>{views[view]}</Suspense>
       </div>
     </section>
