@@ -118,7 +118,9 @@ final readonly class Patches
     public function seenBy(Probe $probe): array
     {
         $place = $probe->point;
-        if ($place->z >= $this->extents[2]) {
+        $over = $place->z - $this->extents[2];
+        // A flat ceiling sees nothing of itself, whatever it lies in; a slope through it does.
+        if ($over > self::UNDER || ($over > -self::UNDER && $probe->normal->unit->z > -1.0)) {
             $probe = Probe::at(Vector::of($place->x, $place->y, $this->extents[2] - self::UNDER), $probe->normal);
         }
         [$eye, $normal] = [$probe->point->byAxis(), $probe->normal->unit->byAxis()];
