@@ -47,16 +47,17 @@ final readonly class GroupView
         if ($faces === null) {
             return null;
         }
+        $light = $solution->best->isOff() ? null : $solution->best->light->group;
         $holding = $moment->openingForGroup();
 
         return new self(
             $moment,
-            $solution->best->light->group,
+            $light,
             $faces->fitsFrom,
             $holding,
             $holding !== null && $solution->best->choice->settings->aperture->av->thirtieths >= $holding->av->thirtieths,
             $moment->people->shareOfFrame($moment->optics, $moment->scene->distance),
-            self::evener($solution),
+            $light === null ? null : self::evener($solution, $light->worst()->value),
         );
     }
 
@@ -65,10 +66,13 @@ final readonly class GroupView
         return $this->fitsFrom->metres <= $this->moment->scene->distance;
     }
 
-    /** @return array{HeadAim, Stops}|null */
-    private static function evener(Solution $solution): ?array
+    /**
+     * @param float $now worst fall as the head points, stops, 0 or less
+     *
+     * @return array{HeadAim, Stops}|null
+     */
+    private static function evener(Solution $solution, float $now): ?array
     {
-        $now = $solution->best->light->group?->worst()->value ?? 0.0;
         if ($now >= -self::EVEN) {
             return null;
         }

@@ -24,7 +24,7 @@ final readonly class GroupFaces
     private const MARGIN = 1.1;
 
     /** m by which somebody steps back to look for more even light. */
-    private const STEP = 1.0;
+    public const STEP = 1.0;
 
     /** m between a face and a wall at the least. */
     private const CLEAR = 0.06;

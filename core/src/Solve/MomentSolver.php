@@ -117,10 +117,10 @@ final class MomentSolver
             ...($faces->probes ?? []),
         ]);
         $back = $faces?->fartherBack;
-        $fromBack = $back === null ? null : $flash->at(['face' => $back->faceProbe()]);
+        $farther = $back === null ? null : [$back, $flash->at(['face' => $back->faceProbe()])];
 
         return array_map(
-            static function (HeadAim $aim) use ($room, $scene, $moment, $faces, $back, $fromBack): FaceLight {
+            static function (HeadAim $aim) use ($room, $scene, $moment, $faces, $farther): FaceLight {
                 $head = $moment->head($scene, $aim);
                 $lit = $room->lit($head);
                 $light = $lit->exposures();
@@ -137,7 +137,7 @@ final class MomentSolver
                     $lit->apparentSize('face', $light['face']),
                     $faces === null ? null : new GroupLight(
                         array_intersect_key($light, $faces->probes),
-                        $back === null ? null : $fromBack?->exposures($moment->head($back, $aim))['face'],
+                        $farther === null ? null : $farther[1]->exposures($moment->head($farther[0], $aim))['face'],
                     ),
                     ...self::struck($scene, $head, $aim),
                 );

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Words;
 use Kaddle\Core\Advice\GroupView;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Situation\GroupFaces;
 
 /** What a group asks of frame, light and depth, in words. */
 final class GroupWords
@@ -79,7 +80,7 @@ final class GroupWords
         return match (true) {
             $group->light === null => '',
             $cost === null => !$group->moment->people->isCounted() || $group->fits() ? '' : 'The room ends before that: a shorter lens, or more rows.',
-            $group->fits() => "A step of {$voice->length(Length::ofMetres(1.0))} back costs {$cost->amount()} of flash.",
+            $group->fits() => "A step of {$voice->length(Length::ofMetres(GroupFaces::STEP))} back costs {$cost->amount()} of flash.",
             default => "Stepping back to there costs {$cost->amount()} of flash.",
         };
     }

@@ -15,7 +15,7 @@ export function GroupPart({ group }: { readonly group: GroupDocument | null }) {
           <thead className="text-sm text-faint">
             <tr>
               <th className="font-normal">Stops</th>
-              <th className="pl-3 text-right font-normal">Flash, to the first</th>
+              <th className="pl-3 text-right font-normal">Flash against the first</th>
               <th className="pl-3 text-right font-normal">Face reads</th>
             </tr>
           </thead>
