@@ -14,7 +14,7 @@ use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Picture\Camera;
 use Kaddle\Core\Picture\Surface;
-use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Picture\SurfaceLight;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
@@ -30,18 +30,14 @@ require __DIR__ . '/../vendor/autoload.php';
 const HALF = 0.75;
 const ASPECT = 2.0 / 3.0;
 
-/**
- * As a browser paints it: straight between the four places about it.
- *
- * @param list<Rgb> $light
- */
-function between(Surface $surface, array $light, float $u, float $v): float
+/** As a browser paints it: straight between the four places about it. */
+function between(SurfaceLight $light, float $u, float $v): float
 {
-    [$columns, $rows] = [$surface->columns(), $surface->rows()];
+    [$columns, $rows] = [$light->columns, $light->rows];
     [$x, $y] = [max(0.0, min(1.0, $u)) * ($columns - 1), max(0.0, min(1.0, $v)) * ($rows - 1)];
     [$column, $row] = [min($columns - 2, (int) $x), min($rows - 2, (int) $y)];
     [$x, $y] = [$x - $column, $y - $row];
-    $at = static fn(int $right, int $up): float => $light[($row + $up) * $columns + $column + $right]->g;
+    $at = static fn(int $right, int $up): float => $light->flash[($row + $up) * $columns + $column + $right]->g;
 
     return ($at(0, 0) * (1.0 - $x) + $at(1, 0) * $x) * (1.0 - $y) + ($at(0, 1) * (1.0 - $x) + $at(1, 1) * $x) * $y;
 }
@@ -87,7 +83,7 @@ foreach ($rooms as $name => [$length, $width, $eaves, $ridge, $overhead, $around
     foreach ($ways as $aim => $way) {
         $head = Head::at($eye->plus(Vector::of(0.0, 0.0, 0.2)), Direction::along(Vector::of(...$way)), Beam::fromGuideNumber(36.0, 38.0));
         $lit = FlashInRoom::of($room)->lit($head);
-        $surfaces = array_map(static fn(Surface $s): array => [$s, $s->light($room, $lit)], Surface::seenBy(Camera::looking($eye, 0.0, 0.0, HALF, ASPECT), $room));
+        $surfaces = array_map(static fn(Surface $s): array => [$s, SurfaceLight::on($s, $room, $lit)], Surface::seenBy(Camera::looking($eye, 0.0, 0.0, HALF, ASPECT), $room));
         $errors = [];
         for ($i = 0; $i < $places; ++$i) {
             [$x, $y] = [$random->getInt(-1000, 1000) / 1000.0 * HALF, $random->getInt(-1000, 1000) / 1000.0 * HALF * ASPECT];
@@ -97,7 +93,7 @@ foreach ($rooms as $name => [$length, $width, $eaves, $ridge, $overhead, $around
             [$surface, $light] = $surfaces[0];
             $probe = Probe::at($place, Direction::along(normal($surface)->times(over($surface, $eye) < 0.0 ? -1.0 : 1.0)));
             $truth = (new PhotonTracer($room, 7 + $i))->reflected($head->lobes[0], $probe, $photons) + $head->straightTo($probe);
-            $errors[] = abs(log(between($surface, $light, share($surface, $surface->along, $place), share($surface, $surface->across, $place)) / $truth, 2));
+            $errors[] = abs(log(between($light, share($surface, $surface->along, $place), share($surface, $surface->across, $place)) / $truth, 2));
         }
         $all = [...$all, ...$errors];
         row($name, $aim, $errors);

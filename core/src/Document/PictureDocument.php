@@ -94,7 +94,7 @@ final readonly class PictureDocument
         $spots = SpotFinder::all($picture);
         $surfaces = [];
         foreach ($picture->surfaces as $i => $surface) {
-            $surfaces[] = PictureSurfaceDocument::of($surface, $picture->light[$i] ?? [], $picture);
+            $surfaces[] = PictureSurfaceDocument::of($surface, $picture->light[$i], $picture);
         }
 
         return new self(

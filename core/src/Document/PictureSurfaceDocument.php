@@ -7,7 +7,7 @@ namespace Kaddle\Core\Document;
 use Kaddle\Core\People\People;
 use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Picture\Surface;
-use Kaddle\Core\Quantity\Rgb;
+use Kaddle\Core\Picture\SurfaceLight;
 
 /** A face of the room in the picture, or one slope of its ceiling. */
 final readonly class PictureSurfaceDocument
@@ -39,11 +39,10 @@ final readonly class PictureSurfaceDocument
         public array $flash,
     ) {}
 
-    /** @param list<Rgb> $light of a full pop, lx·s */
-    public static function of(Surface $surface, array $light, PictureView $picture): self
+    public static function of(Surface $surface, SurfaceLight $light, PictureView $picture): self
     {
         $flash = [];
-        foreach ($light as $there) {
+        foreach ($light->flash as $there) {
             array_push($flash, ...PictureDocument::light($picture->overFace($there)));
         }
 
@@ -54,8 +53,8 @@ final readonly class PictureSurfaceDocument
             PictureDocument::place($surface->across),
             PictureDocument::light($picture->solution->moment->scene->room->reflectance($surface->face)->share->times(1.0 / People::MID_GREY)),
             (float) sprintf('%.4g', $picture->shineOf($surface->face)),
-            $surface->columns(),
-            $surface->rows(),
+            $light->columns,
+            $light->rows,
             $flash,
         );
     }

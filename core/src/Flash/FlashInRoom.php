@@ -37,7 +37,7 @@ final readonly class FlashInRoom
     /** The light of heads all over the room, where it is asked for at more places than it is worth preparing. */
     public function lit(Head ...$heads): LitSurfaces
     {
-        return LitSurfaces::by($this->room, $this->interreflection, ...$heads);
+        return LitSurfaces::by($this->room, $this->interreflection, LitSurfaces::RAYS, ...$heads);
     }
 
     /**

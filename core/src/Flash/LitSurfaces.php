@@ -20,7 +20,7 @@ use Kaddle\Core\Room\Probe;
 final readonly class LitSurfaces
 {
     /** Rays of a head with a single lobe: places all over a room lie close to some of their ends. */
-    private const RAYS = 600;
+    public const RAYS = 600;
 
     /** Area of a ray within whose root it does not shine like a point, at the most, m² (judgement: neighbours lie about as far apart). */
     private const LARGEST = 4.0;
@@ -38,10 +38,14 @@ final readonly class LitSurfaces
         private array $leaving,
     ) {}
 
-    /** @internal use FlashInRoom::lit() */
-    public static function by(BoxRoom $room, Interreflection $interreflection, Head ...$heads): self
+    /**
+     * @internal use FlashInRoom::lit()
+     *
+     * @param int $rays of a head with a single lobe, 1 or more
+     */
+    public static function by(BoxRoom $room, Interreflection $interreflection, int $rays, Head ...$heads): self
     {
-        $lobes = TracedLobe::all($room, self::RAYS, ...$heads);
+        $lobes = TracedLobe::all($room, $rays, ...$heads);
         $none = array_fill(0, count($interreflection->patches->all), 0.0);
         $received = [$none, $none, $none];
         foreach ($lobes as $traced) {

@@ -32,19 +32,19 @@ final readonly class TracedLobe
     ) {}
 
     /**
-     * @param int $most rays of a head with a single lobe, 1 or more
+     * @param int $rays of a head with a single lobe, 1 or more
      *
      * @return list<self> of all heads together
      */
-    public static function all(BoxRoom $room, int $most, Head ...$heads): array
+    public static function all(BoxRoom $room, int $rays, Head ...$heads): array
     {
         $traced = [];
         foreach ($heads as $head) {
             $all = array_sum(array_map(static fn(Lobe $lobe): float => $lobe->beam->energy(), $head->lobes));
             foreach ($head->lobes as $lobe) {
                 // Weak lobes need fewer rays: what they get wrong weighs less.
-                $rays = BeamRays::of($lobe, max(1, (int) ceil($most * sqrt($lobe->beam->energy() / $all))));
-                $traced[] = new self($lobe, $rays->energy(), $rays->endsIn($room));
+                $beam = BeamRays::of($lobe, max(1, (int) ceil($rays * sqrt($lobe->beam->energy() / $all))));
+                $traced[] = new self($lobe, $beam->energy(), $beam->endsIn($room));
             }
         }
 

@@ -59,7 +59,7 @@ final readonly class PictureView
 
     /**
      * @param list<Surface> $surfaces
-     * @param list<list<Rgb>> $light of a full pop on each of them, lx·s
+     * @param list<SurfaceLight> $light on each of them
      * @param list<Figure> $figures the farthest first
      * @param list<Shiner> $shiners
      */
@@ -93,7 +93,7 @@ final readonly class PictureView
             $solution,
             $camera,
             $surfaces,
-            $lit === null ? [] : array_map(static fn(Surface $s): array => $s->light($scene->room, $lit), $surfaces),
+            array_map(static fn(Surface $s): SurfaceLight => SurfaceLight::on($s, $scene->room, $lit), $surfaces),
             $figures,
             [...self::windows($moment), ...array_map(static fn(BackdropLamp $l): Shiner => self::lamp($moment, $l), $moment->drag->lamps)],
             $moment->focusForGroup()->metres,

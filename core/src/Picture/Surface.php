@@ -4,34 +4,22 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Picture;
 
-use Kaddle\Core\Flash\LitSurfaces;
-use Kaddle\Core\Quantity\Rgb;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
-use Kaddle\Core\Room\Probe;
 use Kaddle\Core\Room\RidgeWay;
 use Kaddle\Core\Room\Vector;
 
 /**
- * A plane piece of a room: a face, or one slope of its ceiling, with the light of the flash all over it.
+ * A plane piece of a room: a face, or one slope of its ceiling.
  *
  * @see docs/physics.md, “The picture to expect”
  */
 final readonly class Surface
 {
-    /** m from place to place at which straight light is known, and the fewest and most of them along a side. */
-    private const FINE = [0.35, 11, 31];
-
-    /** The same for light by way of the room, which is smoother. */
-    private const COARSE = [1.6, 6, 9];
-
     /** Rays from the middle of a picture to each edge that look for surfaces, and by how much more than those meet a surface is told. */
     private const RAYS = 12;
     private const MORE = 0.1;
-
-    /** m that a place keeps from where surfaces meet. */
-    private const INSET = 0.03;
 
     private function __construct(
         public Face $face,
@@ -130,54 +118,6 @@ final readonly class Surface
         return $this->corner->plus($this->along->times($u))->plus($this->across->times($v));
     }
 
-    /** How many places of light() lie along the first side. */
-    public function columns(): int
-    {
-        return self::places($this->along, self::FINE);
-    }
-
-    /** The same along the second. */
-    public function rows(): int
-    {
-        return self::places($this->across, self::FINE);
-    }
-
-    /**
-     * Luminous exposure of a full pop, lx·s, row by row along the second side.
-     *
-     * @return list<Rgb> columns() times rows(); empty where nothing is sent back
-     */
-    public function light(BoxRoom $room, LitSurfaces $lit): array
-    {
-        if ($room->reflectance($this->face)->share->luminance() <= 0.0) {
-            return [];
-        }
-        [$columns, $rows] = [self::places($this->along, self::COARSE), self::places($this->across, self::COARSE)];
-        $coarse = [];
-        for ($row = 0; $row < $rows; ++$row) {
-            for ($column = 0; $column < $columns; ++$column) {
-                $light = $lit->reflected($this->probe($room, self::shareAt($column, $columns), self::shareAt($row, $rows)));
-                $coarse[$row][] = [$light->r, $light->g, $light->b];
-            }
-        }
-        [$fineColumns, $fineRows] = [$this->columns(), $this->rows()];
-        $between = self::curves($columns, $fineColumns);
-        $fine = [];
-        foreach (self::curves($rows, $fineRows) as $row => $curve) {
-            $line = [];
-            for ($column = 0; $column < $columns; ++$column) {
-                $line[] = self::curved($curve, array_column($coarse, $column));
-            }
-            foreach ($between as $column => $over) {
-                [$r, $g, $b] = self::curved($over, $line);
-                $fine[] = Rgb::of(max(0.0, $r), max(0.0, $g), max(0.0, $b))
-                    ->plus($lit->straight($this->probe($room, $column / ($fineColumns - 1), $row / ($fineRows - 1))));
-            }
-        }
-
-        return $fine;
-    }
-
     /** @return array{float, float} shares of both sides, 0 to 1 */
     private function sharesOf(Vector $place): array
     {
@@ -199,92 +139,6 @@ final readonly class Surface
         [$fromV, $toV] = $wider($fromV, $toV);
 
         return new self($this->face, $this->placeAt($fromU, $fromV), $this->along->times($toU - $fromU), $this->across->times($toV - $fromV), $this->normal);
-    }
-
-    /** @param array{float, int, int} $spacing */
-    private static function places(Vector $side, array $spacing): int
-    {
-        return max($spacing[1], min($spacing[2], (int) ceil($side->length() / $spacing[0]) + 1));
-    }
-
-    /** A place of it, kept from where surfaces meet; of a gable, which is drawn up to the ridge, what lies over the slopes is never seen. */
-    private function probe(BoxRoom $room, float $u, float $v): Probe
-    {
-        [$corner, $along, $across] = [$this->corner, $this->along, $this->across];
-        $x = $corner->x + $u * $along->x + $v * $across->x;
-        $y = $corner->y + $u * $along->y + $v * $across->y;
-        $z = $corner->z + $u * $along->z + $v * $across->z;
-        $axis = $this->face->axis();
-        if ($axis !== 0) {
-            $x = max(self::INSET, min($room->length - self::INSET, $x));
-        }
-        if ($axis !== 1) {
-            $y = max(self::INSET, min($room->width - self::INSET, $y));
-        }
-        if ($this->face !== Face::Floor) {
-            $top = $room->ceilingOver($x, $y);
-            $z = $this->face === Face::Ceiling ? $top : max(self::INSET, min($top - self::INSET, $z));
-        }
-
-        return Probe::at(Vector::of($x, $y, $z), $this->normal);
-    }
-
-    /** Of a side, for one of few places along it: they lie closer towards its ends, where light changes most (Chebyshev). */
-    private static function shareAt(int $place, int $few): float
-    {
-        return (1.0 - cos(M_PI * $place / ($few - 1))) / 2.0;
-    }
-
-    /**
-     * Where each of many places lies among few: the four that its curve runs through, and their weights (Catmull and Rom 1974).
-     *
-     * @return list<array{array{int, int, int, int}, array{float, float, float, float}}>
-     */
-    private static function curves(int $few, int $many): array
-    {
-        $curves = [];
-        for ($i = 0; $i < $many; ++$i) {
-            $place = ($few - 1) * acos(1.0 - 2.0 * $i / ($many - 1)) / M_PI;
-            $at = min($few - 2, (int) $place);
-            $curves[] = [[max(0, $at - 1), $at, $at + 1, min($few - 1, $at + 2)], self::weights($place - $at)];
-        }
-
-        return $curves;
-    }
-
-    /**
-     * @param array{array{int, int, int, int}, array{float, float, float, float}} $curve
-     * @param list<array{float, float, float}> $line
-     *
-     * @return array{float, float, float}
-     */
-    private static function curved(array $curve, array $line): array
-    {
-        [[$p, $q, $r, $s], [$a, $b, $c, $d]] = $curve;
-        [$p, $q, $r, $s] = [$line[$p], $line[$q], $line[$r], $line[$s]];
-
-        return [
-            $a * $p[0] + $b * $q[0] + $c * $r[0] + $d * $s[0],
-            $a * $p[1] + $b * $q[1] + $c * $r[1] + $d * $s[1],
-            $a * $p[2] + $b * $q[2] + $c * $r[2] + $d * $s[2],
-        ];
-    }
-
-    /**
-     * Of the place before, the two that lie about it, and the one after.
-     *
-     * @param float $t 0 at the second, 1 at the third
-     *
-     * @return array{float, float, float, float}
-     */
-    private static function weights(float $t): array
-    {
-        return [
-            ((2.0 - $t) * $t - 1.0) * $t / 2.0,
-            ((3.0 * $t - 5.0) * $t * $t + 2.0) / 2.0,
-            ((4.0 - 3.0 * $t) * $t + 1.0) * $t / 2.0,
-            ($t - 1.0) * $t * $t / 2.0,
-        ];
     }
 
     /** @return list<self> */

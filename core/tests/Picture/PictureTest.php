@@ -6,24 +6,15 @@ namespace Kaddle\Core\Tests\Picture;
 
 use Kaddle\Core\Document\PictureDocument;
 use Kaddle\Core\Exposure\Iso;
-use Kaddle\Core\Flash\FlashInRoom;
-use Kaddle\Core\Flash\HeadAim;
-use Kaddle\Core\Form\ViewForm;
-use Kaddle\Core\Intake\FaultyDocument;
-use Kaddle\Core\Picture\Camera;
 use Kaddle\Core\Picture\Figure;
 use Kaddle\Core\Picture\Grain;
 use Kaddle\Core\Picture\NamedSpot;
 use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Picture\SpotFinder;
-use Kaddle\Core\Picture\Surface;
 use Kaddle\Core\Picture\ToneCurve;
 use Kaddle\Core\Picture\View;
 use Kaddle\Core\Quantity\Step;
-use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Face;
-use Kaddle\Core\Room\Probe;
-use Kaddle\Core\Room\Vector;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Moments;
@@ -34,40 +25,6 @@ use PHPUnit\Framework\TestCase;
 
 final class PictureTest extends TestCase
 {
-    /** Level, a person of 1.7 m at 4 m through 35 mm is 35·1.7/4 = 14.875 mm of a frame of 36 mm. */
-    public function testAPersonIsAsTallAsTheLensMakesThem(): void
-    {
-        $moment = Moments::with(['lens.focalLength' => 35, 'subject' => ['distance' => 4, 'height' => 1.5], 'camera.height' => 1.5]);
-        $level = rad2deg(atan(36.0 / 2.0 / 35.0 / 1.5 / 3.0));
-        $camera = Camera::of($moment, View::ofDegrees($level, 0.0, false));
-        self::assertEqualsWithDelta(0.0, $camera->forward->z, 1e-9);
-        $face = $moment->scene->face;
-        $at = static fn(float $up): float => $camera->project($face->plus(Vector::of(0.0, 0.0, $up)))->y ?? NAN;
-        self::assertEqualsWithDelta(14.875 / 36.0, $at(0.2) - $at(-1.5), 1e-6);
-        self::assertNull($camera->project(Vector::of(0.0, 1.0, 1.0)), 'behind the camera');
-    }
-
-    public function testTheFaceStandsOnTheUpperThirdUntilTheCameraIsTilted(): void
-    {
-        foreach ([[false, 1.0 / 9.0], [true, 0.25]] as [$isUpright, $up]) {
-            $camera = Camera::of(Moments::with([]), View::ofDegrees(0.0, 0.0, $isUpright));
-            $face = $camera->project(Moments::with([])->scene->face) ?? self::fail('not seen');
-            self::assertEqualsWithDelta([0.0, $up], [$face->x, $face->y], 1e-9);
-        }
-        $turned = Camera::of(Moments::with([]), View::ofDegrees(5.0, 10.0, false))->project(Moments::with([])->scene->face) ?? self::fail('not seen');
-        self::assertLessThan(0.0, $turned->x, 'turned to the right, people move to the left');
-        self::assertLessThan(1.0 / 9.0, $turned->y);
-    }
-
-    /** A face high over a lens close by: however it is tilted, what is up stays up. */
-    public function testTheCameraNeverTurnsOverItself(): void
-    {
-        $steep = Moments::with(['room.height' => 12, 'camera.height' => 0.3, 'subject' => ['distance' => 0.4, 'height' => 9]]);
-        $camera = Camera::of($steep, View::ofDegrees(30.0, 0.0, false));
-        self::assertGreaterThan(0.0, $camera->up->z);
-        self::assertEqualsWithDelta(-1.0, $camera->right->y, 1e-9);
-    }
-
     /** 50 mm at f/2, focused at 3 m, a lamp at 9 m: 0.05²·6/(9·2.95)/2 m = 0.2825 mm, 0.785 % of 36 mm. */
     public function testALampOutOfFocusIsADiscOfItsOwnSize(): void
     {
@@ -106,66 +63,6 @@ final class PictureTest extends TestCase
         yield 'without flash' => [['look.withoutFlash' => true]];
         yield 'through a gel' => [['flash.gel' => ['kind' => 'full-orange'], 'roomKelvin' => 2700]];
         yield 'under a roof' => [['room.roof' => ['ridge' => 6.5, 'runs' => 'along'], 'head' => 'up']];
-    }
-
-    /** Solved forwards, light is what it is solved backwards, but for what 220 rays miss of 600. */
-    #[DataProvider('ways')]
-    public function testLightAllOverTheRoomIsThatAtItsPlaces(HeadAim $aim): void
-    {
-        $moment = Moments::with([]);
-        $scene = $moment->scene;
-        $flash = FlashInRoom::of($scene->room);
-        $probes = ['face' => $scene->faceProbe(), 'crown' => $scene->crownProbe(), 'left' => $scene->leftProbe(), 'backdrop' => $scene->backdropProbe()];
-        $head = $moment->head($scene, $aim);
-        $lit = $flash->lit($head);
-        foreach ($flash->at($probes)->exposures($head) as $name => $exposure) {
-            $told = $lit->at($probes[$name]);
-            self::assertEqualsWithDelta(0.0, log($told->luminance() / $exposure->total()->luminance(), 2), $name === 'backdrop' ? 0.05 : 0.02, $name);
-            self::assertEqualsWithDelta($exposure->direct->luminance(), $lit->straight($probes[$name])->luminance(), 1e-6 * $told->luminance());
-        }
-    }
-
-    /** @return iterable<string, array{HeadAim}> */
-    public static function ways(): iterable
-    {
-        foreach ([HeadAim::Direct, HeadAim::Up, HeadAim::Left, HeadAim::UpBack] as $aim) {
-            yield $aim->value => [$aim];
-        }
-    }
-
-    /** Two slopes stand for the ceiling, and meet at the ridge. */
-    public function testAPitchedRoofIsTwoSlopes(): void
-    {
-        foreach (['along', 'across'] as $runs) {
-            $room = Moments::with(['room.roof' => ['ridge' => 6.5, 'runs' => $runs]])->scene->room;
-            $slopes = array_values(array_filter(Surface::all($room), static fn(Surface $s): bool => $s->face === Face::Ceiling));
-            self::assertCount(2, $slopes);
-            foreach ($slopes as $slope) {
-                foreach ([[0.3, 0.2], [0.8, 0.9]] as [$u, $v]) {
-                    $place = $slope->placeAt($u, $v);
-                    self::assertEqualsWithDelta($room->ceilingOver($place->x, $place->y), $place->z, 1e-9, $runs);
-                }
-                self::assertEqualsWithDelta(6.5, $slope->placeAt(0.5, 1.0)->z, 1e-9);
-            }
-        }
-    }
-
-    /** Photons in a marquee of 18 x 9 m, eaves 2.6 and ridge 5 m, grey of 0.6 over a floor of 0.25 (core/bench/picture.php): within 0.1 stop all over a slope. */
-    public function testLightOnASlopeRunsOnOverTheBoxThatStandsForTheRoom(): void
-    {
-        $moment = Moments::with(['room' => ['length' => 18, 'width' => 9, 'height' => 2.6, 'roof' => ['ridge' => 5, 'runs' => 'along'], 'finishes' => Moments::everywhere('sailcloth')]]);
-        $room = $moment->scene->room;
-        $lit = FlashInRoom::of($room)->lit($moment->head($moment->scene, HeadAim::Up));
-        [$slope] = Surface::all($room);
-        $above = $lit->reflected(self::on($slope, $room, 0.52))->luminance() / $lit->reflected(self::on($slope, $room, 0.48))->luminance();
-        self::assertEqualsWithDelta(0.0, log($above, 2), 0.05, 'both sides of the mean height');
-    }
-
-    private static function on(Surface $slope, BoxRoom $room, float $v): Probe
-    {
-        $place = $slope->placeAt(0.5, $v);
-
-        return Probe::at(Vector::of($place->x, $place->y, $room->ceilingOver($place->x, $place->y)), $slope->normal);
     }
 
     public function testAFlashThatIsOffGivesNothing(): void
@@ -280,28 +177,6 @@ final class PictureTest extends TestCase
         sort($sorted);
         self::assertSame($sorted, $table);
         self::assertEqualsWithDelta(255.0, $table[count($table) - 1], 0.01);
-    }
-
-    /** @param array<string, mixed> $view */
-    #[DataProvider('faults')]
-    public function testACameraThatCannotBeHeldSoIsRefusedByField(array $view, string $field, string $range): void
-    {
-        try {
-            ViewForm::view($view);
-            self::fail('taken');
-        } catch (FaultyDocument $e) {
-            self::assertSame($field, $e->faults[0]->field);
-            self::assertStringContainsString($range, $e->faults[0]->sentence->plain());
-        }
-    }
-
-    /** @return iterable<string, array{array<string, mixed>, string, string}> */
-    public static function faults(): iterable
-    {
-        yield 'tilted to the ceiling' => [['tilt' => 31], 'view.tilt', '−30 to 30'];
-        yield 'turned about' => [['turn' => -46], 'view.turn', '−45 to 45'];
-        yield 'half upright' => [['upright' => 'half'], 'view.upright', 'true or false'];
-        yield 'another field' => [['zoom' => 2], 'view.zoom', 'not a field'];
     }
 
     private static function words(PictureView $picture): string
