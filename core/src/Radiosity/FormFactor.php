@@ -25,6 +25,11 @@ final class FormFactor
     /** @return float 0 to 1 */
     public static function between(Probe $probe, Patch $patch): float
     {
+        $axis = $patch->face->axis();
+        if (abs($probe->point->byAxis()[$axis] - $patch->middle[$axis]) < self::FLAT) {
+            return 0.0; // nothing of a plane is seen from within it
+        }
+
         return self::edgeSum($probe->normal->unit, self::aboveHorizon($probe, $patch));
     }
 

@@ -55,6 +55,19 @@ final class RoomTest extends TestCase
         }
     }
 
+    public function testNothingOfAPlaneIsSeenFromWithinIt(): void
+    {
+        [$patch] = Patches::of(self::room(12.0, 6.0, 3.0, 0.5))->all;
+        $tilted = Direction::along(Vector::of(1.0, 0.6, 0.4));
+        self::assertSame(0.0, FormFactor::between(Probe::at(Vector::of(...$patch->middle), $tilted), $patch));
+        self::assertEqualsWithDelta(
+            1.0,
+            array_sum(Patches::of(self::room(12.0, 6.0, 3.0, 0.5))->seenBy(Probe::at(Vector::of(5.0, 2.0, 3.0), Direction::along(Vector::of(0.0, 0.5, -0.9))))),
+            1e-5,
+            'a slope through the ceiling sees all around what lies before it, once',
+        );
+    }
+
     /**
      * Evenly lit evenly grey room: every reflection keeps the share ρ, so what arrives
      * anywhere by two and more is E·ρ²/(1 − ρ) (the integrating sphere).
