@@ -42,12 +42,6 @@ final readonly class FigureDocument
         public float $room,
         /** Of the pop. */
         public float $pop,
-        /** Light of the room from behind. */
-        public float $ground,
-        /** Of the pop. */
-        public float $groundPop,
-        /** Height of the frame over its width. */
-        public float $aspect,
     ) {}
 
     public static function of(DragView $view): self
@@ -83,9 +77,6 @@ final readonly class FigureDocument
             $turn,
             round($subject->room * $subject->tone, 6),
             round($subject->flash * $subject->tone, 6),
-            round($subject->behind, 6),
-            round($subject->behindFlash, 6),
-            2.0 / 3.0,
         );
     }
 }

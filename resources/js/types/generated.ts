@@ -677,12 +677,6 @@ export interface FigureDocument {
   readonly room: number;
   /** Of the pop. */
   readonly pop: number;
-  /** Light of the room from behind. */
-  readonly ground: number;
-  /** Of the pop. */
-  readonly groundPop: number;
-  /** Height of the frame over its width. */
-  readonly aspect: number;
 }
 
 export interface FinishesDraft {

@@ -14,9 +14,6 @@ const figure: FigureDocument = {
   turn: STEPS.map(() => 0),
   room: 0.25,
   pop: 0.75,
-  ground: 0.1,
-  groundPop: 0.05,
-  aspect: 2 / 3,
 };
 
 const trail = (across: (at: number) => number, lights: number): TrailDocument => ({
