@@ -18,16 +18,18 @@ const KEPT = 6;
 export function groundOf(still: Layers, before: readonly number[]): Ground {
   const steps = before.length / EACH - 1;
   if (steps < 1) return { room: (at) => ({ values: still.room, times: at }), flash: () => still.flash };
-  const kept: Float32Array[] = [new Float32Array(still.room.length)];
-  let last: { readonly step: number; readonly sum: Float32Array } = { step: 0, sum: new Float32Array(still.room.length) };
+  const none = new Float32Array(still.room.length);
+  /** What had gathered after every KEPT steps. */
+  const kept = [none];
+  let last = { step: 0, sum: none.slice() };
   const pops = new Map<number, Float32Array>();
   /** What has gathered when so many steps are over. */
   const gatheredAt = (step: number): Float32Array => {
     const start = Math.min(kept.length - 1, Math.floor(step / KEPT));
-    if (last.step > step || last.step < start * KEPT) last = { step: start * KEPT, sum: Float32Array.from(kept[start] ?? []) };
+    if (last.step > step || last.step < start * KEPT) last = { step: start * KEPT, sum: (kept[start] ?? none).slice() };
     for (let i = last.step; i < step; i++) {
       addMoved(still, still.room, matrixAt(before, i + 0.5), 1 / steps, last.sum);
-      if ((i + 1) % KEPT === 0) kept[(i + 1) / KEPT] ??= Float32Array.from(last.sum);
+      if ((i + 1) % KEPT === 0) kept[(i + 1) / KEPT] ??= last.sum.slice();
     }
     last = { step, sum: last.sum };
     return last.sum;
@@ -36,9 +38,8 @@ export function groundOf(still: Layers, before: readonly number[]): Ground {
     room: (at) => {
       const step = Math.min(steps, Math.floor(at * steps));
       const rest = at * steps - step;
-      if (rest < 1e-6) return { values: gatheredAt(step), times: 1 };
-      const values = Float32Array.from(gatheredAt(step));
-      addMoved(still, still.room, matrixAt(before, step + rest / 2), rest / steps, values);
+      const values = gatheredAt(step).slice();
+      if (rest > 1e-6) addMoved(still, still.room, matrixAt(before, step + rest / 2), rest / steps, values);
       return { values, times: 1 };
     },
     flash: (at) => {

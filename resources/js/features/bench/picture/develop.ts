@@ -24,7 +24,7 @@ export interface Histogram {
   readonly black: number;
 }
 
-/** One pixel of so many is counted; odd, so that it is not always the same columns. */
+/** One pixel of so many is counted: the tones of a picture run on from pixel to pixel. */
 const EACH = 5;
 
 /** Codes from which nothing can be told apart any more, and under which. */
