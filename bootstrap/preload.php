@@ -18,8 +18,8 @@ $packages = [
 ];
 $isNeeded = sprintf('~^(?:%s)\\\\~', implode('|', array_map(preg_quote(...), $packages)));
 
-// What hangs on a package that is not installed cannot be linked. Nothing uses it, so nobody has to read of it.
-error_reporting(0);
+// What hangs on a package that is not installed cannot be linked, which is a warning. Nothing uses it, so nobody has to read of it.
+error_reporting(E_ALL & ~E_WARNING);
 
 /** @var array<string, string> $classes */
 $classes = require __DIR__ . '/../vendor/composer/autoload_classmap.php';
