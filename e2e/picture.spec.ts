@@ -114,3 +114,23 @@ test('the picture to expect is painted as the engine tells it, and follows setti
   await page.setViewportSize({ width: 390, height: 844 });
   await expectNoSidewaysScroll(page);
 });
+
+test('a shutter over sync speed shows its dark bar, whole and in sight, beside the words that refuse it', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await startNight(page, 'A bar');
+  await show(page, 'Picture');
+  const canvas = page.getByRole('img', { name: /^The picture to expect/ });
+  await expect(canvas).toBeVisible();
+  const foot = { across: 0, up: -0.32 };
+  const lit = await painted(page, foot);
+  await page.getByRole('button', { name: 'Hold Shutter' }).click();
+  const rule = page.getByRole('slider', { name: 'Turn Shutter' });
+  for (let i = 0; i < 12 && !(await page.getByText(/is over sync speed: \d+ % of the frame gets no flash/).isVisible()); i++) {
+    await rule.press('ArrowRight');
+    await expect(page.getByRole('region', { name: 'Settings' })).toHaveAttribute('aria-busy', 'false');
+  }
+  await expect(page.getByText(/a bar of the frame would stay dark/)).toBeVisible();
+  await expect.poll(async () => painted(page, foot)).toBeLessThan(lit - 20);
+  const [picture, stage] = await Promise.all([canvas.boundingBox(), page.getByRole('region', { name: 'View on the stage' }).boundingBox()]);
+  expect((picture?.y ?? Infinity) + (picture?.height ?? 0)).toBeLessThanOrEqual((stage?.y ?? 0) + (stage?.height ?? 0));
+});

@@ -63,8 +63,9 @@ for (const viewport of [{ width: 1280, height: 800 }, { width: 820, height: 1180
         await expect(choice).toBeChecked();
         await expect(page.getByRole('region', { name: 'View on the stage' })).not.toContainText(/Getting the view|Working out/);
         await choice.focus();
-        for (let stops = 0; stops < 9 && !(await page.evaluate(() => document.activeElement?.closest('[aria-label="View on the stage"]') !== null)); stops++) await page.keyboard.press('Tab');
-        expect(await page.evaluate(() => document.activeElement?.closest('[aria-label="View on the stage"]') !== null), `from the choice of ${view} into it`).toBe(true);
+        const reached = page.locator('[aria-label="View on the stage"]:focus-within');
+        for (let stops = 0; stops < 9 && (await reached.count()) === 0; stops++) await page.keyboard.press('Tab');
+        await expect(reached, `from the choice of ${view} into it`).toHaveCount(1);
         await expectNoSidewaysScroll(page);
         await page.evaluate(() => {
           (document.activeElement as HTMLElement | null)?.blur();
