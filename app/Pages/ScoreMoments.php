@@ -97,8 +97,8 @@ final class ScoreMoments
         $locks = $moment->settings->record('look')->record('locks');
 
         return array_values(array_filter(
-            [Control::Shutter, Control::Aperture, Control::Iso],
-            static fn(Control $c): bool => $locks->has($c->value),
+            [Control::Shutter, Control::Aperture, Control::Iso, Control::Lens],
+            static fn(Control $c): bool => $c === Control::Lens ? $moment->settings->flag('ownLens') : $locks->has($c->value),
         ));
     }
 

@@ -88,15 +88,13 @@ final class ScorePage
     public static function slid(Night $night, Moment $moment, array $starts, KnownLights $known, Voice $voice): array
     {
         $moments = $night->wholeMoments();
-        $bars = [];
-        foreach ($moments as $each) {
-            $bars[$each->id] = NightBars::of(Collection::make([$each]));
-        }
+        $bars = NightBars::byMoment($moments);
+        $lenses = NightBars::lenses($moments);
         $rehearsal = count($starts) === 1 ? null : Rehearsal::of(array_merge(...array_values($bars)), $night->favour, $known);
 
-        return array_map(static function (string $start) use ($night, $moment, $moments, $bars, $rehearsal, $known, $voice): ScoreData {
+        return array_map(static function (string $start) use ($night, $moment, $moments, $bars, $lenses, $rehearsal, $known, $voice): ScoreData {
             $slid = self::with($moments, $moment, $start);
-            $all = array_merge(...$slid->map(static fn(Moment $m): array => $m->id === $moment->id ? NightBars::of(Collection::make([$m])) : $bars[$m->id])->values()->all());
+            $all = array_merge(...$slid->map(static fn(Moment $m): array => $m->id === $moment->id ? NightBars::ofOne($m, $lenses) : $bars[$m->id])->values()->all());
             $score = $rehearsal === null ? NightSolver::solve($all, $night->favour, $known) : $rehearsal->with($all);
 
             return self::data($night, $slid, $score, null, $voice);

@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Moment;
 use App\Models\Piece;
 use Illuminate\Support\Collection;
+use Kaddle\Core\Form\LensesInUse;
 use Kaddle\Core\Form\MomentBars;
 use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\InHand;
@@ -24,17 +25,47 @@ final class NightBars
      */
     public static function of(Collection $moments): array
     {
-        return array_values($moments->reject(static fn(Moment $m): bool => $m->plan->flag('skipped'))->flatMap(self::bars(...))->all());
+        return array_merge(...array_values(self::byMoment($moments)));
     }
 
-    /** @return non-empty-list<Bar> */
-    private static function bars(Moment $moment): array
+    /**
+     * The same by the number of the moment.
+     *
+     * @param Collection<int, Moment> $moments
+     *
+     * @return array<int, list<Bar>>
+     */
+    public static function byMoment(Collection $moments): array
     {
+        $lenses = self::lenses($moments);
+        $bars = [];
+        foreach ($moments as $moment) {
+            $bars[$moment->id] = self::ofOne($moment, $lenses);
+        }
+
+        return $bars;
+    }
+
+    /** @param Collection<int, Moment> $moments of the whole night, in time order */
+    public static function lenses(Collection $moments): LensesInUse
+    {
+        return LensesInUse::of($moments->reject(static fn(Moment $m): bool => $m->plan->flag('skipped'))
+            ->map(static fn(Moment $m): array => [self::thing($m->lens), $m->lens->figures()]));
+    }
+
+    /** @return list<Bar> */
+    public static function ofOne(Moment $moment, LensesInUse $lenses): array
+    {
+        if ($moment->plan->flag('skipped')) {
+            return [];
+        }
+
         return MomentBars::of(
             $moment->uid,
             $moment->name,
             $moment->slot(),
             $moment->document(),
+            $moment->settings,
             $moment->plan,
             InHand::of(
                 self::thing($moment->body),
@@ -48,6 +79,7 @@ final class NightBars
                 ),
             ),
             $moment->body->figures(),
+            $lenses,
             $moment->isGlowFromCurve() ? static fn(float $minute): float => $moment->curveAt($minute)->glow->ev : null,
         );
     }

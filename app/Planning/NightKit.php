@@ -8,7 +8,6 @@ use App\Models\Moment;
 use App\Models\Piece;
 use App\Models\User;
 use Illuminate\Support\Collection;
-use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Gear\LensForm;
 use Kaddle\Core\Gear\PieceKind;
@@ -88,9 +87,7 @@ final readonly class NightKit
     {
         $ways = $second = [];
         foreach ($lenses as $piece) {
-            $openings = LensForm::openings($piece->figures());
-            $at = $openings->focalRange()->nearest($moment->lens->focalLength);
-            $lens = Lens::ofMillimetres($at, $openings->at($at), LensForm::narrowest($piece->figures()));
+            $lens = LensForm::at($piece->figures(), $moment->lens->focalLength);
             if ($moment->look->withoutFlash) {
                 $ways[] = KitWay::withoutFlash($piece->name(), $lens);
                 continue;

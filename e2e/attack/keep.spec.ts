@@ -63,7 +63,7 @@ test('settings that were columns are documents, to the last value: nights, pins,
 });
 
 /** What was not told at all when nobody had said anything of it. */
-const UNSAID: Readonly<Record<string, unknown>> = { withoutFlash: false, drag: null, onFace: null, roomKelvin: null, balance: null, tint: 0, hold: 'background', gelled: null, otherGelId: null };
+const UNSAID: Readonly<Record<string, unknown>> = { withoutFlash: false, drag: null, onFace: null, roomKelvin: null, balance: null, tint: 0, hold: 'background', gelled: null, otherGelId: null, ownLens: false };
 
 /**
  * Glow that is not from the curve was told by false, and is told by nothing now. What to turn from a pin is no part of it: it follows

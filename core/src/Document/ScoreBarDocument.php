@@ -48,6 +48,8 @@ final readonly class ScoreBarDocument
         public ?string $balance,
         public string $body,
         public string $lens,
+        /** The lens that was planned, where another of the night gives the same frame and is on; null where it is that. */
+        public ?string $insteadOf,
         /** Of the lens, mm. */
         public float $focalLength,
         public string $flash,
@@ -92,6 +94,7 @@ final readonly class ScoreBarDocument
             $bar->light->look->balance === null ? null : ColourWords::balance($bar->light->look->balance),
             $bar->inHand->body->name,
             $bar->inHand->lens->name,
+            $bar->insteadOf?->name,
             $bar->light->lens->focalLength,
             $bar->inHand->unit->name,
             $bar->inHand->modifier?->name,

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Exchange;
 
 use Kaddle\Core\Exposure\Mains;
 use Kaddle\Core\Form\GlowForm;
+use Kaddle\Core\Form\LensesInUse;
 use Kaddle\Core\Form\MomentBars;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\PlaceForm;
@@ -30,24 +31,28 @@ final class NightBars
 
     private Place $place;
 
+    private LensesInUse $lenses;
+
     /**
      * @param array<string, Record> $rooms by identity
      * @param array<string, Record> $pieces by identity
+     * @param list<Record> $moments in time order, but for those that are left out
      */
     private function __construct(
         private readonly Record $night,
         private readonly array $rooms,
         private readonly array $pieces,
+        private readonly array $moments,
     ) {
         $place = $night->record('place');
         $this->place = Place::at($place->number('latitude'), $place->number('longitude'), new \DateTimeZone($place->text('zone')));
+        $this->lenses = LensesInUse::of(array_map(fn(Record $m): array => [$this->thing($m->text('lens')), $this->pieces[$m->text('lens')]], $moments));
     }
 
     /** @return list<Bar> in time order, of all moments but those that are left out */
     public static function of(ReadDocument $document): array
     {
         $night = $document->document;
-        $self = new self($night, self::byUid($night->record('place')->records('rooms')), self::byUid($night->records('pieces')));
         $moments = array_values(array_filter(
             $night->records('moments'),
             static fn(Record $m): bool => !$m->record('plan')->flag('skipped'),
@@ -55,7 +60,14 @@ final class NightBars
         $starts = array_map(static fn(Record $m): int => Evening::minutes($m->record('plan')->text('starts')), $moments);
         asort($starts); // those that begin together stay in the order of the document
 
-        return array_merge(...array_map(static fn(int $i): array => $self->bars($moments[$i]), array_keys($starts)));
+        $self = new self(
+            $night,
+            self::byUid($night->record('place')->records('rooms')),
+            self::byUid($night->records('pieces')),
+            array_map(static fn(int $i): Record => $moments[$i], array_keys($starts)),
+        );
+
+        return array_merge(...array_map($self->bars(...), $self->moments));
     }
 
     /** @return non-empty-list<Bar> */
@@ -69,9 +81,11 @@ final class NightBars
             $plan->text('name'),
             $slot,
             $this->document($moment, $slot),
+            $moment,
             $plan,
             $this->inHand($moment),
             $this->pieces[$moment->text('body')],
+            $this->lenses,
             $moment->record('glow')->flag('curve') ? $this->curve($moment->text('room')) : null,
         );
     }
@@ -112,14 +126,17 @@ final class NightBars
 
     private function inHand(Record $moment): InHand
     {
-        $thing = fn(string $name): ?Thing => $moment->has($name)
-            ? Thing::of($moment->text($name), $this->pieces[$moment->text($name)]->text('name'))
-            : null;
+        $thing = fn(string $name): ?Thing => $moment->has($name) ? $this->thing($moment->text($name)) : null;
         [$body, $lens, $unit] = [$thing('body'), $thing('lens'), $thing('flash')];
 
         return $body === null || $lens === null || $unit === null
             ? throw new \LogicException('a moment without gear')
             : InHand::of($body, $lens, $unit, $thing('modifier'), InHand::gels($thing('gel'), $thing('otherGel'), $moment->has('gelled') ? $moment->whole('gelled') : null));
+    }
+
+    private function thing(string $uid): Thing
+    {
+        return Thing::of($uid, $this->pieces[$uid]->text('name'));
     }
 
     /** @param float $minute since six in the morning */

@@ -19,27 +19,33 @@ final class MomentBars
     /**
      * @param string $moment names the moment
      * @param array<string, mixed> $document of the moment
+     * @param Record $settings of the moment, by MomentForm::settings() or with all of it
      * @param Record $plan of the moment, by MomentForm::plan() or planned()
      * @param Record $body figures of the body
      * @param (callable(float): float)|null $curve EV of its room at a minute since six in the morning; null where the document tells the glow
      *
      * @return non-empty-list<Bar>
      */
-    public static function of(string $moment, string $name, Slot $slot, array $document, Record $plan, InHand $inHand, Record $body, ?callable $curve): array
+    public static function of(string $moment, string $name, Slot $slot, array $document, Record $settings, Record $plan, InHand $inHand, Record $body, LensesInUse $lenses, ?callable $curve): array
     {
         $metres = static fn(string $field): ?float => $plan->has($field) ? $plan->number($field) : null;
-        $bar = static fn(int $from, int $until, array $document): Bar => Bar::of(
-            $moment,
-            $name,
-            $from,
-            $until,
-            MomentReader::fromArray($document),
-            $inHand,
-            EffortForm::on($body),
-            $metres('nearest'),
-            $metres('farthest'),
-            BodyForm::metering($body),
-        );
+        $bar = static function (int $from, int $until, array $document) use ($moment, $name, $settings, $inHand, $body, $lenses, $metres): Bar {
+            $light = MomentReader::fromArray($document);
+            $bar = Bar::of(
+                $moment,
+                $name,
+                $from,
+                $until,
+                $light,
+                $inHand,
+                EffortForm::on($body),
+                $metres('nearest'),
+                $metres('farthest'),
+                BodyForm::metering($body),
+            );
+
+            return $settings->flag('ownLens') ? $bar : $bar->orThrough($lenses->besides($inHand->lens, $light->lens->focalLength));
+        };
 
         return $curve === null
             ? [$bar($slot->from, $slot->until(), $document)]

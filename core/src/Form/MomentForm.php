@@ -101,6 +101,13 @@ final class MomentForm
             OutfitForm::units(),
             OutfitForm::gelled(),
             LensForm::focalLength(),
+            Field::optional(
+                'ownLens',
+                'planned lens only',
+                new FlagKind(),
+                'Otherwise the score may have another lens of the night stay on, where that has this focal length too.',
+                false,
+            ),
             SceneForm::camera(),
             SceneForm::subject(),
             Field::needed(

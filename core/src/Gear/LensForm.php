@@ -91,6 +91,27 @@ final class LensForm
         ));
     }
 
+    /**
+     * A lens of a bag at a focal length, or at the nearest that it has.
+     *
+     * @param float $focal mm
+     */
+    public static function at(Record $piece, float $focal): Lens
+    {
+        $openings = self::openings($piece);
+        $nearest = $openings->focalRange()->nearest($focal);
+        $aperture = static fn(string $name): ?Aperture => $piece->has($name) ? self::aperture($piece->text($name)) : null;
+
+        return Lens::ofMillimetres(
+            $nearest,
+            $openings->at($nearest),
+            self::narrowest($piece),
+            $aperture('bestFrom'),
+            $aperture('bestTo'),
+            $piece->number('closest'),
+        );
+    }
+
     /** The narrowest opening of a lens of a bag. */
     public static function narrowest(Record $piece): Aperture
     {

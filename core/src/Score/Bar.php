@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Situation\Moment;
@@ -16,6 +17,7 @@ use Kaddle\Core\Situation\Moment;
  */
 final readonly class Bar
 {
+    /** @param list<self> $others */
     private function __construct(
         /** Names the moment. */
         public string $moment,
@@ -34,6 +36,10 @@ final readonly class Bar
         public float $farthest,
         /** How the body meters flash. */
         public Metering $metering,
+        /** Lens that was planned; null where it is the one in hand. */
+        public ?Thing $insteadOf = null,
+        /** The same through other lenses that give the same frame. */
+        public array $others = [],
     ) {}
 
     /**
@@ -75,19 +81,53 @@ final readonly class Bar
     public function inGlow(float $stops): ?self
     {
         $ev = $this->light->glow->ev + $stops;
+        if (!ExposureValue::range()->contains($ev)) {
+            return null;
+        }
+        $glow = ExposureValue::atIso100($ev);
 
-        return ExposureValue::range()->contains($ev) ? new self(
+        return $this->but(
+            $this->light->inGlow($glow),
+            others: array_map(static fn(self $b): self => $b->but($b->light->inGlow($glow)), $this->others),
+        );
+    }
+
+    /**
+     * The same, and free to be shot through other lenses, as far as those can do what is asked of the planned one.
+     *
+     * @param list<array{Thing, Lens}> $lenses at focal lengths that give the same frame
+     */
+    public function orThrough(array $lenses): self
+    {
+        $others = [];
+        foreach ($lenses as [$thing, $lens]) {
+            $light = $this->light->through($lens);
+            // It must have an aperture that is held, and focus as near.
+            if ($light->look === $this->light->look && $lens->closest <= min($this->nearest, $light->scene->distance)) {
+                $others[] = $this->but($light, $this->inHand->withLens($thing), $this->inHand->lens);
+            }
+        }
+
+        return $this->but($this->light, others: $others);
+    }
+
+    /** @param list<self> $others */
+    private function but(Moment $light, ?InHand $inHand = null, ?Thing $insteadOf = null, array $others = []): self
+    {
+        return new self(
             $this->moment,
             $this->name,
             $this->from,
             $this->until,
-            $this->light->inGlow(ExposureValue::atIso100($ev)),
-            $this->inHand,
+            $light,
+            $inHand ?? $this->inHand,
             $this->effort,
             $this->nearest,
             $this->farthest,
             $this->metering,
-        ) : null;
+            $insteadOf ?? $this->insteadOf,
+            $others,
+        );
     }
 
     /** Turns from the bar before into this one. */

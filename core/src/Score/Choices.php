@@ -22,11 +22,11 @@ use Kaddle\Core\Solve\Solution;
  * no more than a sixth of a stop farther from the wish than the bar's own best answer leaves them.
  *
  * Rows are lists of numbers and not objects, for a night has tens of thousands: Tv, Av, Sv and output in
- * thirtieths of a stop, and a number that names the way.
+ * thirtieths of a stop, and numbers that name the way and the lens.
  *
  * @see docs/physics.md, “The night as a whole”
  *
- * @phpstan-type Row array{int, int, int, int, int}
+ * @phpstan-type Row array{int, int, int, int, int, int}
  */
 final readonly class Choices
 {
@@ -36,6 +36,9 @@ final readonly class Choices
     /** Stops of trouble by which the light of another way may be worse than that of the best. */
     private const UGLIER = 0.5;
 
+    /** Trouble of another lens than the planned one, stops: somebody chose that. */
+    private const OTHER_LENS = 1.0;
+
     /** Trouble of a moment that no light reaches, stops: where sums still add up. */
     private const HOPELESS = 1000.0;
 
@@ -43,12 +46,14 @@ final readonly class Choices
      * @param non-empty-list<Row> $rows the bar's own best answer first
      * @param non-empty-list<float> $trouble of each, stops
      * @param array<int, Candidate> $ways by number
+     * @param array<int, Bar> $bars by lens
      */
     private function __construct(
         public Solution $alone,
         public array $rows,
         public array $trouble,
         private array $ways,
+        private array $bars,
     ) {}
 
     /**
@@ -58,17 +63,18 @@ final readonly class Choices
      */
     public static function allOf(array $bars, Favour $favour, ?KnownLights $known): array
     {
-        return array_values(array_map(
-            static fn(Solution $alone): self => self::of($alone, $favour),
-            MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known),
-        ));
+        return array_map(
+            static fn(Bar $bar, Solution $alone): self => self::of($bar, $alone, $favour),
+            $bars,
+            array_values(MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars), $known)),
+        );
     }
 
-    public static function of(Solution $alone, Favour $favour): self
+    private static function of(Bar $bar, Solution $alone, Favour $favour): self
     {
         $yardstick = Yardstick::of($alone, $favour);
         $settings = self::settings($alone, $yardstick);
-        $own = self::rowOf($alone->best);
+        $own = self::rowOf($alone->best, $bar->inHand->lens);
         $rows = [$own];
         $trouble = [min(self::HOPELESS, $alone->best->trouble())]; // until the yardstick has measured it as all others
         $ways = [];
@@ -76,31 +82,62 @@ final readonly class Choices
             $ways[$number = self::numberOf($way)] = $way;
             foreach ($settings as [$tv, $av, $sv]) {
                 foreach ($yardstick->outputs($tv, $av, $sv, $way) as [$output, $against]) {
-                    $row = [$tv, $av, $sv, $output, $number];
+                    $row = [$tv, $av, $sv, $output, $number, $own[5]];
                     $place = $row === $own ? 0 : count($rows);
                     $rows[$place] = $row;
                     $trouble[$place] = $against;
                 }
             }
         }
+        $self = new self($alone, array_values($rows), array_values($trouble), $ways, [$own[5] => $bar]);
 
-        return new self($alone, array_values($rows), array_values($trouble), $ways);
+        return $bar->others === [] ? $self : $self->orThrough($bar->others);
     }
 
-    /** The bar at the settings of a row; its own best answer for the first, and where there is none. */
-    public function solution(int $place): Solution
+    /**
+     * The same places once more for each other lens that has their apertures: the frame, and so the light, are the same.
+     *
+     * @param non-empty-list<Bar> $others
+     */
+    private function orThrough(array $others): self
     {
-        if ($place === 0 || !isset($this->rows[$place])) {
-            return $this->alone;
+        [$rows, $trouble, $bars] = [$this->rows, $this->trouble, $this->bars];
+        foreach ($others as $bar) {
+            $number = $bar->inHand->lens->number();
+            $bars[$number] = $bar;
+            [$widest, $narrowest] = [$bar->light->lens->widest->av->thirtieths, $bar->light->lens->narrowest->av->thirtieths];
+            foreach ($this->rows as $place => $row) {
+                if ($row[1] >= $widest && $row[1] <= $narrowest) {
+                    $row[5] = $number;
+                    $rows[] = $row;
+                    $trouble[] = $this->trouble[$place] + self::OTHER_LENS;
+                }
+            }
         }
-        [$tv, $av, $sv, $output, $way] = $this->rows[$place];
+
+        return new self($this->alone, $rows, $trouble, $this->ways, $bars);
+    }
+
+    /**
+     * The bar at the settings of a row, its own best answer for the first, and where there is none; and alone.
+     *
+     * @return array{Bar, Solution, Solution}
+     */
+    public function solved(int $place, ?KnownLights $known): array
+    {
+        [$tv, $av, $sv, $output, $way, $lens] = $this->rows[$place] ?? $this->rows[0];
+        $bar = $this->bars[$lens];
+        if ($place === 0 || !isset($this->rows[$place])) {
+            return [$bar, $this->alone, $this->alone];
+        }
+        $solution = $bar->insteadOf === null ? $this->alone : MomentSolver::solve($bar->light, $known);
         $at = ExactStops::fromThirtieths(...);
 
-        return $this->alone->moved(
+        return [$bar, $solution->moved(
             $this->ways[$way],
-            ExposureSettings::of(Shutter::of($at($tv)), Aperture::of($at($av)), Iso::of($at($sv)), $this->alone->moment->look->aids),
+            ExposureSettings::of(Shutter::of($at($tv)), Aperture::of($at($av)), Iso::of($at($sv)), $solution->moment->look->aids),
             $output === self::OFF ? Output::off() : Output::of($at($output)),
-        );
+        ), $this->alone];
     }
 
     /**
@@ -112,8 +149,9 @@ final readonly class Choices
     {
         $scales = ControlScales::of($alone->moment);
         $isos = array_map(static fn(Iso $i): int => $i->sv->thirtieths, $scales->isos);
-        $own = self::rowOf($alone->best);
-        $settings = ["$own[0] $own[1] $own[2]" => [$own[0], $own[1], $own[2]]];
+        $own = $alone->best->choice->settings;
+        $own = [$own->shutter->tv->thirtieths, $own->aperture->av->thirtieths, $own->iso->sv->thirtieths];
+        $settings = [implode(' ', $own) => $own];
         foreach ($scales->apertures as $aperture) {
             $av = $aperture->av->thirtieths;
             foreach ($scales->shutters as $shutter) {
@@ -134,7 +172,7 @@ final readonly class Choices
      *
      * @return Row
      */
-    public static function rowOf(Candidate $best): array
+    public static function rowOf(Candidate $best, Thing $lens): array
     {
         $settings = $best->choice->settings;
 
@@ -144,6 +182,7 @@ final readonly class Choices
             $settings->iso->sv->thirtieths,
             $best->output->stops->thirtieths ?? self::OFF,
             self::numberOf($best),
+            $lens->number(),
         ];
     }
 

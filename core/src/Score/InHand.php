@@ -45,6 +45,11 @@ final readonly class InHand
         return new self($body, $lens, $unit, $modifier, $gel);
     }
 
+    public function withLens(Thing $lens): self
+    {
+        return new self($this->body, $lens, $this->unit, $this->modifier, $this->gel);
+    }
+
     /** What is used as this control; null for nothing, and for what is no thing. */
     public function thing(Control $control): ?Thing
     {

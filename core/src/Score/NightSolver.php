@@ -10,8 +10,8 @@ use Kaddle\Core\Solve\KnownLights;
  * Start here: the bars of a night in, its score out.
  *
  * Each bar is solved for itself first; then, among all settings that serve it within a sixth of a stop
- * as well and cross none of its limits, those are chosen that together cost the fewest turns, the trouble
- * of each weighed against them.
+ * as well and cross none of its limits, through the planned lens or another that gives the same frame, those are
+ * chosen that together cost the fewest turns, the trouble of each weighed against them.
  *
  * @see docs/physics.md, “The night as a whole”
  */
@@ -30,16 +30,16 @@ final class NightSolver
         array $past = [],
     ): Score {
         $choices = Choices::allOf($bars, $favour, $known);
-        $last = $past === [] ? null : Choices::rowOf($past[count($past) - 1]->solution->best);
+        $last = $past === [] ? null : $past[count($past) - 1];
         $sequence = Sequence::through(
             $choices,
             array_map(static fn(Bar $b): Work => $b->work(), $bars),
             $favour->turnsPerStop(),
-            $last,
+            $last === null ? null : Choices::rowOf($last->solution->best, $last->bar->inHand->lens),
         );
         $solved = array_map(static fn(ScoredBar $b): array => [$b->bar, $b->solution, $b->alone], $past);
-        foreach ($bars as $i => $bar) {
-            $solved[] = [$bar, $choices[$i]->solution($sequence->places[$i]), $choices[$i]->alone];
+        foreach ($choices as $i => $choice) {
+            $solved[] = $choice->solved($sequence->places[$i], $known);
         }
 
         return Score::of($favour, $solved, $sequence->mayBeCheaperBy());

@@ -52,7 +52,7 @@ final class Rehearsal
 
         return Score::of(
             $this->favour,
-            array_map(static fn(Bar $b, Choices $c, int $place): array => [$b, $c->solution($place), $c->alone], $bars, $choices, $sequence->places),
+            array_map(fn(Choices $c, int $place): array => $c->solved($place, $this->known), $choices, $sequence->places),
             $sequence->mayBeCheaperBy(),
         );
     }

@@ -21,4 +21,10 @@ final readonly class Thing
     {
         return new self($identity, $name);
     }
+
+    /** Stands for it where many are compared. */
+    public function number(): int
+    {
+        return crc32($this->identity);
+    }
 }

@@ -33,8 +33,9 @@ final readonly class Work
         private float $output,
         private float $head,
         private float $flash,
+        private float $lens,
     ) {
-        $this->least = min($reachShutter, $reachAperture, $reachIso, $reachOutput, $head);
+        $this->least = min($reachShutter, $reachAperture, $reachIso, $reachOutput, $head, $lens);
     }
 
     /**
@@ -56,6 +57,7 @@ final readonly class Work
             $per(Control::Output, $unit),
             $effort->reach(Control::Head),
             $effort->reach(Control::Flash),
+            $effort->reach(Control::Lens),
         );
     }
 
@@ -65,14 +67,16 @@ final readonly class Work
      */
     public function between(array $from, array $to): float
     {
-        return $this->ofCamera($from, $to) + $this->ofFlash($from[3], $from[4], $to[3], $to[4]);
+        return $this->ofCamera($from, $to)
+            + $this->ofFlash($from[3], $from[4], $to[3], $to[4])
+            + ($from[5] === $to[5] ? 0.0 : $this->lens);
     }
 
     /**
      * The least turns up to each of many rows: those up to some row of the bar before, and from there.
      *
-     * The camera's part is reckoned once for all rows that share settings, the flash's once for each pair
-     * of outputs and ways: long nights ask for millions.
+     * The part of shutter, aperture and ISO is reckoned once for all rows that share them, that of the rest once for
+     * each pair of outputs, ways and lenses: long nights ask for millions.
      *
      * @phpstan-impure
      *
@@ -85,17 +89,18 @@ final readonly class Work
      */
     public function onward(array $alike, array $to, array $from, array $sums): array
     {
-        $groups = $before = [];
+        $numbers = $groups = $before = [];
         foreach ($sums as $place => $sum) {
             $row = $from[$place];
-            $group = $groups["$row[3] $row[4]"] ??= count($groups);
+            $group = $numbers[$row[3]][$row[4]][$row[5]] ??= count($groups);
+            $groups[$group] = $row;
             $before[] = [$row[0], $row[1], $row[2], $group, $sum, $place];
         }
         [$reachShutter, $shutter, $reachAperture, $aperture, $reachIso, $iso] = [
             $this->reachShutter, $this->shutter, $this->reachAperture, $this->aperture, $this->reachIso, $this->iso,
         ];
         $endless = array_fill(0, count($groups), INF);
-        $flashes = $reached = $came = [];
+        $rests = $reached = $came = [];
         foreach ($alike as $places) {
             [$tv, $av, $sv] = $to[$places[0]];
             $least = $endless;
@@ -117,15 +122,15 @@ final readonly class Work
             }
             asort($least);
             foreach ($places as $at) {
-                $key = "{$to[$at][3]} {$to[$at][4]}";
-                $flash = $flashes[$key] ??= $this->fromGroups($groups, $to[$at][3], $to[$at][4]);
+                $row = $to[$at];
+                $rest = $rests[$row[3]][$row[4]][$row[5]] ??= $this->fromGroups($groups, $row);
                 $best = INF;
                 foreach ($least as $group => $turns) {
                     if ($turns >= $best) {
                         break;
                     }
-                    if ($turns + $flash[$group] < $best) {
-                        $best = $turns + $flash[$group];
+                    if ($turns + $rest[$group] < $best) {
+                        $best = $turns + $rest[$group];
                         $came[$at] = $by[$group];
                     }
                 }
@@ -159,19 +164,21 @@ final readonly class Work
     }
 
     /**
-     * Turns of the flash from each group of output and way.
+     * Turns of flash and lens from each group of output, way and lens.
      *
-     * @param array<string, int> $groups
+     * @param array<int, Row> $groups a row of each
+     * @param Row $to
      *
-     * @return list<float>
+     * @return array<int, float>
      */
-    private function fromGroups(array $groups, int $output, int $way): array
+    private function fromGroups(array $groups, array $to): array
     {
-        return array_map(function (string $group) use ($output, $way): float {
-            [$itsOutput, $itsWay] = explode(' ', $group);
+        $turns = [];
+        foreach ($groups as $group => $row) {
+            $turns[$group] = $this->ofFlash($row[3], $row[4], $to[3], $to[4]) + ($row[5] === $to[5] ? 0.0 : $this->lens);
+        }
 
-            return $this->ofFlash((int) $itsOutput, (int) $itsWay, $output, $way);
-        }, array_keys($groups));
+        return $turns;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Words;
 
 use Kaddle\Core\Motion\Curtain;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\Control;
 use Kaddle\Core\Score\Difference;
@@ -61,6 +62,7 @@ final class ScoreWords
             $change->control === Control::Curtain => $bar->curtain === Curtain::Second
                 ? 'Left as it was, who moves would have the trail before them.'
                 : 'Left as it was, the pop would come later than the finger expects.',
+            $change->control === Control::Lens => self::lens($bar->bar),
             $change->control === Control::Balance, in_array($change->control, Control::things(), true) => 'Planned for this moment.',
             $change->face === null => 'Nobody knows what the light would be like from there.',
             $costs === [] => sprintf(
@@ -68,6 +70,15 @@ final class ScoreWords
                 $moment->look->withoutFlash ? 'the room' : 'room and face',
             ),
             default => 'Left as it was: ' . implode(', ', $costs) . '.',
+        };
+    }
+
+    private static function lens(Bar $bar): string
+    {
+        return match (true) {
+            $bar->insteadOf !== null => "Instead of {$bar->insteadOf->name}, which was planned: the frame is the same, and it stays on.",
+            $bar->others === [] => 'Planned for this moment; no other lens of the night gives the same frame.',
+            default => 'Planned for this moment.',
         };
     }
 

@@ -15,24 +15,25 @@ use PHPUnit\Framework\TestCase;
 
 final class EffortTest extends TestCase
 {
-    /** 1 + 2·1 for two clicks of ISO, 2 + 3·1 for three of output, 4 for the head: by hand from docs/physics.md. */
+    /** 1 + 2·1 for two clicks of ISO, 2 + 3·1 for three of output, 4 for the head, 20 for a lens: by hand from docs/physics.md. */
     public function testTurnsAddUpByControl(): void
     {
         $work = Work::of(Effort::usual(), Step::Third, Step::Third);
-        $here = [180, 120, 90, -90, 1];
+        $here = [180, 120, 90, -90, 1, 7];
         self::assertSame(0.0, $work->between($here, $here));
-        self::assertSame(3.0, $work->between($here, [180, 120, 110, -90, 1]));
-        self::assertSame(3.0 + 5.0 + 4.0, $work->between($here, [180, 120, 110, -60, 2]));
-        self::assertSame($work->between($here, [200, 100, 110, -60, 2]), $work->between([200, 100, 110, -60, 2], $here));
-        self::assertSame(3.0, $work->between($here, [180, 120, 90, Choices::OFF, 2]));
-        self::assertSame(0.0, $work->between([180, 120, 90, Choices::OFF, 1], [180, 120, 90, Choices::OFF, 2]));
+        self::assertSame(3.0, $work->between($here, [180, 120, 110, -90, 1, 7]));
+        self::assertSame(3.0 + 5.0 + 4.0, $work->between($here, [180, 120, 110, -60, 2, 7]));
+        self::assertSame($work->between($here, [200, 100, 110, -60, 2, 7]), $work->between([200, 100, 110, -60, 2, 7], $here));
+        self::assertSame(3.0 + 20.0, $work->between($here, [180, 120, 110, -90, 1, 8]));
+        self::assertSame(3.0, $work->between($here, [180, 120, 90, Choices::OFF, 2, 7]));
+        self::assertSame(0.0, $work->between([180, 120, 90, Choices::OFF, 1, 7], [180, 120, 90, Choices::OFF, 2, 7]));
     }
 
     public function testClicksAreThoseOfTheGear(): void
     {
         $work = Work::of(Effort::usual(), Step::Half, Step::Tenth);
-        self::assertSame(1.0 + 2.0, $work->between([180, 120, 90, -90, 1], [180, 120, 120, -90, 1]));
-        self::assertSame(2.0 + 10.0, $work->between([180, 120, 90, -90, 1], [180, 120, 90, -60, 1]));
+        self::assertSame(1.0 + 2.0, $work->between([180, 120, 90, -90, 1, 7], [180, 120, 120, -90, 1, 7]));
+        self::assertSame(2.0 + 10.0, $work->between([180, 120, 90, -90, 1, 7], [180, 120, 90, -60, 1, 7]));
     }
 
     public function testAControlMayLieBetterOrWorse(): void

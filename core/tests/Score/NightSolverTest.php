@@ -15,9 +15,7 @@ use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Score\Sequence;
 use Kaddle\Core\Score\Work;
-use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\FaceBalance;
-use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Solve\Shortfall;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Tests\Moments;
@@ -194,10 +192,7 @@ final class NightSolverTest extends TestCase
      */
     private static function choices(array $bars, Favour $favour): array
     {
-        return array_values(array_map(
-            static fn(Solution $s): Choices => Choices::of($s, $favour),
-            MomentSolver::solveAll(array_map(static fn(Bar $b): Moment => $b->light, $bars)),
-        ));
+        return Choices::allOf($bars, $favour, null);
     }
 
     /** @param callable(Solution): float $of */

@@ -974,6 +974,8 @@ export interface MomentDraft {
   readonly startsAt: string;
   /** Room. */
   readonly room: RoomDraft;
+  /** Planned lens only. Otherwise the score may have another lens of the night stay on, where that has this focal length too. */
+  readonly ownLens: boolean;
   /** Camera. */
   readonly camera: CameraDraft;
   /** Subject. */
@@ -1409,6 +1411,8 @@ export interface ScoreBarDocument {
   readonly balance: string | null;
   readonly body: string;
   readonly lens: string;
+  /** The lens that was planned, where another of the night gives the same frame and is on; null where it is that. */
+  readonly insteadOf: string | null;
   /** Of the lens, mm. */
   readonly focalLength: number;
   readonly flash: string;
@@ -1987,6 +1991,10 @@ export const fields = {
     "room.finishes.left": {
         "label": "Finish of the left wall",
         "hint": ""
+    },
+    "ownLens": {
+        "label": "Planned lens only",
+        "hint": "Otherwise the score may have another lens of the night stay on, where that has this focal length too."
     },
     "camera.fromBackWall": {
         "label": "Distance from the wall behind you",

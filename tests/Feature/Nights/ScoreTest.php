@@ -130,6 +130,9 @@ final class ScoreTest extends TestCase
         $this->post("/moments/{$first['id']}/undo", ['revision' => $held['moments'][0]['revision']])->assertOk();
         self::assertSame($score['score'], $this->score($night)['score'], 'a step back on the bench lets them go');
 
+        $this->put("/moments/{$first['id']}/hold", ['revision' => $this->score($night)['moments'][0]['revision'], 'lens' => true])->assertRedirect("/nights/{$night->id}");
+        self::assertSame(['lens'], $this->score($night)['moments'][0]['held']);
+
         $moment = Moment::query()->whereKey($first['id'])->firstOrFail();
         $moment->update(['plan' => ['skipped' => true] + $moment->plan->toArray()]);
         $left = $this->score($night);

@@ -6,18 +6,19 @@ const CONTROLS = [
   ['aperture', 'apertureLabel', 'aperture'],
   ['iso', 'isoLabel', 'ISO'],
 ] as const;
+const NAMES = [...CONTROLS.map(([control, , name]) => [control, name] as const), ['lens', 'planned lens'] as const] as const;
 
 /** Holds controls of a moment where they stand; the rest of the night is solved around them. */
 export function Hold({ moment, places }: { readonly moment: ScoreMoment | undefined; readonly places: ScorePlaces | undefined }) {
   if (moment === undefined || places === undefined) return null;
   const hold = (held: readonly string[]) => {
     const labels = Object.fromEntries(CONTROLS.filter(([control]) => held.includes(control)).map(([control, label]) => [control, places[label]]));
-    router.put(`/moments/${moment.id}/hold`, { revision: moment.revision, ...labels }, { preserveScroll: true, preserveState: false });
+    router.put(`/moments/${moment.id}/hold`, { revision: moment.revision, ...labels, lens: held.includes('lens') }, { preserveScroll: true, preserveState: false });
   };
   return (
     <p className="flex flex-wrap items-center gap-1 text-sm font-normal sm:ml-auto print:hidden">
       <span className="mr-1 text-faint">Hold</span>
-      {CONTROLS.map(([control, , name]) => {
+      {NAMES.map(([control, name]) => {
         const held: boolean = moment.held.includes(control);
         return (
           <button

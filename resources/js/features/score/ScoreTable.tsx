@@ -26,6 +26,7 @@ export function ScoreTable({ score, canHold }: { readonly score: ScoreData; read
             <span>{bar.iso}</span>
             {bar.output === 'off' ? <span>Flash off</span> : <span>{`Output ${bar.output}`}</span>}
             {bar.output !== 'off' && <span>{`Head: ${bar.head.toLowerCase()}`}</span>}
+            {bar.insteadOf !== null && <span>{`${bar.lens} at ${bar.focalLength} mm, instead of ${bar.insteadOf}`}</span>}
             {canHold && <Hold moment={moments.get(bar.moment)} places={score.places[i]} />}
           </div>
           <p className="text-sm text-faint">

@@ -4,6 +4,11 @@ import { NumberField } from '@/ui/NumberField';
 import type { InputProps } from '../session/editing';
 
 const ANY = 'any';
+const OWN = 'own';
+const LENSES = [
+  { value: ANY, label: 'or another that gives this frame' },
+  { value: OWN, label: 'this one only' },
+];
 const AIMS = [{ value: ANY, label: 'Kaddle chooses' }, ...(Object.keys(aims) as HeadAim[]).map((value) => ({ value, label: aims[value] }))];
 
 export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
@@ -38,6 +43,17 @@ export function GearInputs({ bench, draft, faults, onChange }: InputProps) {
           error={faults['focalLength']}
           onChange={(focalLength) => {
             onChange({ ...draft, focalLength });
+          }}
+        />
+      )}
+      {bench.lenses.length > 1 && (
+        <Choice
+          label="Lens in the score"
+          options={LENSES}
+          value={draft.ownLens ? OWN : ANY}
+          error={faults['ownLens']}
+          onChange={(value) => {
+            onChange({ ...draft, ownLens: value === OWN });
           }}
         />
       )}
