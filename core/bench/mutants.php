@@ -114,7 +114,7 @@ function stages(string $path): array
 
     return [
         ...(is_dir(ROOT . "/core/$room") ? ["$quick $room"] : []),
-        '--filter ' . escapeshellarg('(Answers|Figures)Test'),
+        '--filter ' . escapeshellarg('(Answers|Figures|Scenes)Test'),
         $quick,
         '--filter ' . escapeshellarg(SLOW),
     ];

@@ -27,8 +27,6 @@ use PHPUnit\Framework\TestCase;
  */
 final class AnswersTest extends TestCase
 {
-    private const GOLDEN = __DIR__ . '/golden/answers.txt';
-
     /** Geometry for the drawing, which has tests of its own and would fill the text. */
     private const DRAWN = ['rays', 'pools', 'ticks'];
 
@@ -40,15 +38,11 @@ final class AnswersTest extends TestCase
             $solution = MomentSolver::solve(Moments::with($changes));
             $voice = $inFeet ? Voice::of(LengthUnit::Feet, Clock::Hours12) : Voice::plain();
             $inFeet = !$inFeet;
-            array_push($lines, "== $name", ...self::told(SolutionDocument::of($solution, $voice)));
-            array_push($lines, ...self::told(CostsDocument::of($solution->moment, $solution->best->light->aim, $voice)));
-            array_push($lines, ...self::told(self::ways($solution, $voice)));
+            array_push($lines, "== $name", ...Golden::told(SolutionDocument::of($solution, $voice), self::DRAWN));
+            array_push($lines, ...Golden::told(CostsDocument::of($solution->moment, $solution->best->light->aim, $voice)));
+            array_push($lines, ...Golden::told(self::ways($solution, $voice)));
         }
-        $text = implode("\n", $lines) . "\n";
-        if (getenv('KADDLE_GOLDEN') === 'write') {
-            file_put_contents(self::GOLDEN, $text);
-        }
-        self::assertSame((string) file_get_contents(self::GOLDEN), $text);
+        Golden::assertSame('answers', $lines);
     }
 
     /** @return iterable<string, array<string, mixed>> */
@@ -99,22 +93,5 @@ final class AnswersTest extends TestCase
             Compensation::ofStops(CompensationSum::FlashAddsUp, 1.0, 0.0),
             $voice,
         );
-    }
-
-    /** @return list<string> a line for each part of each part */
-    private static function told(object $document): array
-    {
-        /** @var array<string, mixed> $parts */
-        $parts = json_decode(json_encode($document, JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR);
-        $lines = [];
-        foreach ($parts as $name => $part) {
-            foreach (is_array($part) ? $part : ['' => $part] as $key => $value) {
-                if (!in_array($key, self::DRAWN, true)) {
-                    $lines[] = rtrim("$name $key") . ' ' . json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-                }
-            }
-        }
-
-        return $lines;
     }
 }

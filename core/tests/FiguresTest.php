@@ -32,19 +32,13 @@ use PHPUnit\Framework\TestCase;
  */
 final class FiguresTest extends TestCase
 {
-    private const GOLDEN = __DIR__ . '/golden/figures.txt';
-
     public function testEveryFigureIsAsPinned(): void
     {
         $lines = [];
         foreach (self::figures() as $name => $figure) {
             $lines[] = $name . ' ' . json_encode(self::plain($figure), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
         }
-        $text = implode("\n", $lines) . "\n";
-        if (getenv('KADDLE_GOLDEN') === 'write') {
-            file_put_contents(self::GOLDEN, $text);
-        }
-        self::assertSame((string) file_get_contents(self::GOLDEN), $text);
+        Golden::assertSame('figures', $lines);
     }
 
     /** @return iterable<string, mixed> */

@@ -9,6 +9,7 @@ use Kaddle\Core\Form\MomentReader;
 use Kaddle\Core\Intake\Fault;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Tests\Exchange\HostileDocuments;
+use Kaddle\Core\Tests\Golden;
 use Kaddle\Core\Tests\Moments;
 use PHPUnit\Framework\TestCase;
 
@@ -19,7 +20,6 @@ use PHPUnit\Framework\TestCase;
  */
 final class RefusalsTest extends TestCase
 {
-    private const GOLDEN = __DIR__ . '/../golden/refusals.txt';
     private const MISSING = '(missing)';
     private const BAD = [self::MISSING, 'x', -1e9, 1e9, 0.5, ['a' => 1]];
 
@@ -34,11 +34,7 @@ final class RefusalsTest extends TestCase
                 }
             }
         }
-        $text = implode("\n", $told) . "\n";
-        if (getenv('KADDLE_GOLDEN') === 'write') {
-            file_put_contents(self::GOLDEN, $text);
-        }
-        self::assertSame((string) file_get_contents(self::GOLDEN), $text);
+        Golden::assertSame('refusals', $told);
     }
 
     /** @return iterable<string, array{array<array-key, mixed>, \Closure(array<array-key, mixed>): mixed}> */

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Tests;
+
+use Kaddle\Core\Card\ClickCard;
+use Kaddle\Core\Colour\Gel;
+use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Document\ColourDocument;
+use Kaddle\Core\Document\DragDocument;
+use Kaddle\Core\Document\PictureDocument;
+use Kaddle\Core\Document\ScoreDocument;
+use Kaddle\Core\Exchange\DocumentReader;
+use Kaddle\Core\Exchange\NightBars;
+use Kaddle\Core\Picture\View;
+use Kaddle\Core\Score\Favour;
+use Kaddle\Core\Score\NightSolver;
+use Kaddle\Core\Solve\MomentSolver;
+use Kaddle\Core\Solve\RememberedLights;
+use Kaddle\Core\Tests\Score\Nights;
+use Kaddle\Core\Words\Clock;
+use Kaddle\Core\Words\LengthUnit;
+use Kaddle\Core\Words\Voice;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Whole pictures, drags, colours and nights as a golden text, in metres and in feet by turns, as AnswersTest has
+ * answers; of long lists of numbers how many, their sum and which.
+ *
+ * Written anew by: KADDLE_GOLDEN=write vendor/bin/phpunit --filter ScenesTest
+ */
+final class ScenesTest extends TestCase
+{
+    /** Numbers of a list beyond which it is condensed. */
+    private const LONG = 12;
+
+    public function testEverySceneIsAsPinned(): void
+    {
+        $lines = [];
+        $gels = array_map(static fn(GelKind $k): Gel => $k->gel(), GelKind::cases());
+        foreach (self::moments() as $name => $changes) {
+            $solution = MomentSolver::solve(Moments::with($changes));
+            $voice = self::voice(count($lines) % 2 === 1);
+            array_push($lines, "== $name", ...self::told(DragDocument::of($solution, $voice)));
+            array_push($lines, ...self::told(PictureDocument::of($solution, View::usual(), $voice)));
+            array_push($lines, ...self::told(ColourDocument::of($solution, $gels)));
+        }
+        Golden::assertSame('scenes', $lines);
+    }
+
+    public function testEveryNightIsAsPinned(): void
+    {
+        $example = NightBars::of(DocumentReader::fromJson((string) file_get_contents(__DIR__ . '/../examples/night.json')));
+        $lines = [];
+        foreach (['as it ships' => $example, 'a wedding' => Nights::seeded(4, 6), 'a club' => Nights::seeded(6, 6)] as $name => $bars) {
+            foreach ([[Favour::FewestTurns, false], [Favour::BestFiles, true]] as [$favour, $inFeet]) {
+                $known = new RememberedLights();
+                $voice = self::voice($inFeet);
+                $score = NightSolver::solve($bars, $favour, $known);
+                array_push($lines, "== $name, $favour->value", ...self::told(
+                    ScoreDocument::of($score, $voice, ClickCard::allOf($score, $voice->unit->cardStep(), $known)),
+                ));
+            }
+        }
+        Golden::assertSame('nights', $lines);
+    }
+
+    /** @return iterable<string, array<string, mixed>> */
+    private static function moments(): iterable
+    {
+        $lamps = [
+            ['across' => -1.2, 'up' => 0.8, 'away' => 7, 'ev' => 10],
+            ['across' => 1.5, 'up' => 1.4, 'away' => 8, 'ev' => 12, 'kelvin' => 5600, 'speedAcross' => 2, 'speedUp' => -0.5, 'size' => 200],
+        ];
+        $long = ['look.school' => 'long-time', 'look.aperture' => 'f/8', 'glow.ev' => 3];
+        yield 'supper' => [];
+        yield 'a dance under lamps' => [...$long, 'people' => ['movement' => 'dance'], 'drag' => ['curtain' => 'second', 'seconds' => 1, 'lamps' => $lamps]];
+        yield 'a sweep' => [...$long, 'drag' => ['camera' => 'sweep', 'angle' => 8, 'tripod' => true, 'beats' => 110, 'zoneFrom' => 1.5, 'zoneTo' => 5, 'crowdSpeed' => 1.2]];
+        yield 'a group before a window, under a ridge' => [
+            'room.roof' => ['ridge' => 5, 'runs' => 'across'], 'subject.distance' => 4.5, 'look.aperture' => 'f/5.6', 'outdoors' => 9,
+            'people' => ['count' => 9, 'rows' => 3, 'rowGap' => 0.8, 'width' => 3, 'behind' => 'window', 'clothing' => 'dark'],
+        ];
+        yield 'a couple straight before a wall' => ['people' => ['count' => 2, 'clothing' => 'white'], 'head' => 'direct', 'flash.units' => 2, 'flash.gel' => ['kind' => 'half-orange']];
+        yield 'without flash' => ['look.withoutFlash' => true, 'glow.ev' => 6, 'look.balance' => 3200, 'people' => ['behind' => 'band']];
+        yield 'nothing overhead' => ['room.finishes.ceiling' => 'open', 'outdoors' => 4, 'head' => 'left'];
+    }
+
+    private static function voice(bool $inFeet): Voice
+    {
+        return $inFeet ? Voice::of(LengthUnit::Feet, Clock::Hours12) : Voice::plain();
+    }
+
+    /** @return list<string> */
+    private static function told(object $document): array
+    {
+        return Golden::told((object) self::condensed(json_decode(json_encode($document, JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR)));
+    }
+
+    private static function condensed(mixed $value): mixed
+    {
+        if (!is_array($value)) {
+            return $value;
+        }
+        if (count($value) > self::LONG && array_filter($value, is_numeric(...)) === $value) {
+            return sprintf('%d numbers, %.2f together, %08x', count($value), array_sum($value), crc32(json_encode($value, JSON_THROW_ON_ERROR)));
+        }
+
+        return array_map(self::condensed(...), $value);
+    }
+}
