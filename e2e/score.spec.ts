@@ -14,6 +14,7 @@ test('a night is read as a score and as a table, made larger, and solved for som
   const table = page.getByRole('list', { name: 'The night, moment by moment' });
   await expect(table.getByRole('link', { name: 'First awards' })).toBeVisible();
   await expect(table.getByText(/Left as it was: the room/).first()).toBeVisible();
+  await expect(page.getByText(/^twilight over \d\d:\d\d$/)).toBeVisible();
   const lanes = page.getByRole('group', { name: /^Lanes of the night/ });
   const width = () => lanes.evaluate((element) => element.scrollWidth);
   const whole = await width();
@@ -44,8 +45,12 @@ test('a night is read as a score and as a table, made larger, and solved for som
   await page.getByRole('button', { name: 'Show it in the score' }).press('Enter');
   await page.getByRole('button', { name: 'Keep it' }).press('Enter');
   await expect(page.getByText('Kept last: From 22:00 no flash is allowed.')).toBeVisible();
+  const all = page.getByRole('button', { name: 'Hold everything of First awards as it stands' }).first();
+  await expect(all).toHaveAttribute('aria-pressed', 'true');
+  await expect(table.getByText('All of it is held, and serves.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Take it back' }).press('Enter');
   await expect(page.getByText('Taken back.')).toBeVisible();
+  await expect(all).toHaveAttribute('aria-pressed', 'false');
   const hold = page.getByRole('button', { name: 'Hold the ISO of First awards' }).first();
   await hold.press('Enter');
   await expect(hold).toHaveAttribute('aria-pressed', 'true');

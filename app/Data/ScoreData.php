@@ -10,6 +10,7 @@ use Kaddle\Core\Document\ScoreDocument;
 final readonly class ScoreData
 {
     /**
+     * @param list<ScoreSun> $sun
      * @param list<ScoreMoment> $moments
      * @param list<ScorePlaces> $places
      * @param list<ScoreRule> $rules
@@ -19,6 +20,10 @@ final readonly class ScoreData
         public string $zone,
         /** Minutes since six in the morning; null where the sun does not go down. */
         public ?int $sunset,
+        /** When civil twilight ends, in the same minutes; null where it does not get so dark. */
+        public ?int $twilight,
+        /** The sun from before the first moment until after the last. @var list<ScoreSun> */
+        public array $sun,
         /** In time order. @var list<ScoreMoment> */
         public array $moments,
         /** What the house forbids, and when. @var list<ScoreRule> */

@@ -25,6 +25,8 @@ final readonly class ScoreMoment
         public bool $skipped,
         /** What is held where it stands. @var list<Control> */
         public array $held,
+        /** Whether all of it stays as it stood. */
+        public bool $stays,
         /** Minutes since six in the morning. */
         public int $from,
         /** Minutes since six in the morning. */

@@ -7,15 +7,18 @@ namespace App\Exchange;
 use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
+use App\Planning\NightScore;
 use App\Planning\Turn;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 use Kaddle\Core\Exchange\ChangedNight;
 use Kaddle\Core\Exchange\DocumentReader;
+use Kaddle\Core\Exchange\KeptPast;
 use Kaddle\Core\Exchange\ReadDocument;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Quantity\Sentence;
+use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Words\ChangeWords;
 use Kaddle\Core\Words\Voice;
 
@@ -33,10 +36,11 @@ final readonly class NightChange
         private Record $change,
         private ReadDocument $before,
         private array $names,
+        private KnownLights $known,
     ) {}
 
     /** @param Record $change by ChangeForm::shape() */
-    public static function of(Night $night, User $user, Record $change): self
+    public static function of(Night $night, User $user, Record $change, KnownLights $known): self
     {
         $others = $change->has('other') ? $user->pieces()->where('uid', $change->text('other'))->get()->all() : [];
         $before = self::read(Exporter::night($night, array_values($others)));
@@ -46,7 +50,7 @@ final readonly class NightChange
             $names[$record->text('uid')] = $record->text('name');
         }
 
-        return new self($night, $user, $change, $before, $names);
+        return new self($night, $user, $change, $before, $names, $known);
     }
 
     public function sentence(Voice $voice): string
@@ -102,10 +106,17 @@ final readonly class NightChange
     private function take(): void
     {
         try {
-            Importer::take($this->user, self::read(ChangedNight::of($this->before, $this->change)));
+            $changed = self::read(ChangedNight::of($this->before, $this->change));
+            Importer::take($this->user, $this->change->flag('keepsPast') ? self::read($this->withPast($changed)) : $changed);
         } catch (FaultyDocument $e) {
             throw $this->told($e);
         }
+    }
+
+    /** @return array<string, mixed> */
+    private function withPast(ReadDocument $changed): array
+    {
+        return KeptPast::of($changed, $this->before, NightScore::of($this->night, $this->night->wholeMoments(), $this->known));
     }
 
     /** What the changed document gets wrong, by the moment that it is about; what the form gets wrong stays with its field. */

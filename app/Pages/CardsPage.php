@@ -7,10 +7,9 @@ namespace App\Pages;
 use App\Data\CardsData;
 use App\Models\Moment;
 use App\Models\Night;
-use App\Planning\NightBars;
+use App\Planning\NightScore;
 use Kaddle\Core\Card\ClickCard;
 use Kaddle\Core\Document\ScoreDocument;
-use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\RememberedLights;
@@ -25,7 +24,7 @@ final class CardsPage
     {
         $known = new RememberedLights($known);
         $moments = $night->wholeMoments();
-        $score = NightSolver::solve(NightBars::of($moments), $night->favour, $known);
+        $score = NightScore::of($night, $moments, $known);
         $rooms = $moments->mapWithKeys(static fn(Moment $m): array => [$m->uid => $m->room->name])->all();
 
         return new CardsData(

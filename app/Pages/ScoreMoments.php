@@ -77,6 +77,7 @@ final class ScoreMoments
             BenchHistory::of($moment)->revision(),
             $moment->plan->flag('skipped'),
             self::held($moment),
+            $moment->settings->has('stands'),
             $slot->from,
             $slot->until(),
             $moment->room->name,

@@ -10,13 +10,17 @@ use App\Data\ScoreHeat;
 use App\Data\ScoreOther;
 use App\Data\ScorePlaces;
 use App\Data\ScoreRule;
+use App\Data\ScoreSun;
 use App\Models\Moment;
 use App\Models\Night;
 use App\Planning\NightBars;
 use App\Planning\NightEnergy;
+use App\Planning\NightScore;
 use Illuminate\Support\Collection;
 use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Glow\Evening;
+use Kaddle\Core\Glow\Place;
+use Kaddle\Core\Glow\SunPosition;
 use Kaddle\Core\Glow\Sunset;
 use Kaddle\Core\Night\HouseRule;
 use Kaddle\Core\Score\Control;
@@ -34,6 +38,9 @@ use Kaddle\Core\Words\Voice;
 /** A night as a score. */
 final class ScorePage
 {
+    /** Minutes from one look at the sun to the next. */
+    private const SUN = 20;
+
     private function __construct() {}
 
     /** @return list<FavourChoice> */
@@ -67,8 +74,8 @@ final class ScorePage
      */
     public static function changed(Night $planned, Night $changed, Collection $moments, KnownLights $known, Voice $voice): ScoreData
     {
-        $before = NightSolver::solve(NightBars::of($planned->wholeMoments()), $planned->favour, $known);
-        $score = NightSolver::solve(NightBars::of($moments), $changed->favour, $known);
+        $before = NightScore::of($planned, $planned->wholeMoments(), $known);
+        $score = NightScore::of($changed, $moments, $known);
 
         return self::data($changed, $moments, $score, new ScoreOther(
             'As planned',
@@ -122,12 +129,15 @@ final class ScorePage
     /** @param Collection<int, Moment> $moments */
     private static function data(Night $night, Collection $moments, Score $score, ?ScoreOther $other, Voice $voice): ScoreData
     {
-        $sunset = Sunset::on($night->held_on->toDateString(), $night->venue->place())?->format('H:i');
+        [$date, $place] = [$night->held_on->toDateString(), $night->venue->place()];
+        $minute = static fn(?\DateTimeImmutable $at): ?int => $at === null ? null : Evening::minutes($at->format('H:i'));
         $energy = NightEnergy::by($score, $night, $night->user, $moments);
 
         return new ScoreData(
             $night->venue->zone,
-            $sunset === null ? null : Evening::minutes($sunset),
+            $minute(Sunset::on($date, $place)),
+            $minute(Sunset::twilight($date, $place)),
+            self::sun($date, $place, $moments),
             ScoreMoments::of($moments, $energy, $voice),
             array_map(static fn(HouseRule $r): ScoreRule => self::rule($r, $voice), $night->venue->houseRules()->all),
             array_map(self::places(...), $score->bars),
@@ -135,6 +145,27 @@ final class ScorePage
             self::heat($energy),
             $other,
         );
+    }
+
+    /**
+     * @param Collection<int, Moment> $moments
+     *
+     * @return list<ScoreSun>
+     */
+    private static function sun(string $date, Place $place, Collection $moments): array
+    {
+        $from = Evening::DAY;
+        $until = 0;
+        foreach ($moments as $moment) {
+            [$from, $until] = [min($from, $moment->slot()->from), max($until, $moment->slot()->until())];
+        }
+        $sun = [];
+        for ($at = max(0, $from - self::SUN); $at < min(Evening::DAY, $until + 2 * self::SUN); $at += self::SUN) {
+            $position = SunPosition::at($place->latitude, $place->longitude, Evening::momentOf($date, (float) $at, $place->zone));
+            $sun[] = new ScoreSun($at, round($position->altitude, 1));
+        }
+
+        return $sun;
     }
 
     /** @return list<ScoreHeat> */

@@ -40,7 +40,7 @@ final class DraftForm
             MomentForm::name(),
             Field::needed('startsAt', 'start', PatternKind::clock()),
             Field::needed('room', 'room', PartKind::one(RoomForm::box())),
-            ...MomentForm::settings()->without('units', 'gelled', 'focalLength')->fields,
+            ...MomentForm::settings()->without('units', 'gelled', 'focalLength', 'stands')->fields,
             ...[
                 Field::needed('bodyId', 'body', new RecordKind()),
                 Field::needed('lensId', 'lens', new RecordKind()),

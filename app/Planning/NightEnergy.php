@@ -18,7 +18,6 @@ use Kaddle\Core\Night\Slot;
 use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\EnergyStep;
 use Kaddle\Core\Power\PlannedUse;
-use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Score\Score;
 use Kaddle\Core\Solve\KnownLights;
 
@@ -49,7 +48,7 @@ final readonly class NightEnergy
      */
     public static function ofScore(Night $night, User $user, Collection $moments, KnownLights $known): self
     {
-        return self::by(NightSolver::solve(NightBars::of($moments), $night->favour, $known), $night, $user, $moments);
+        return self::by(NightScore::of($night, $moments, $known), $night, $user, $moments);
     }
 
     /** @param Collection<int, Moment> $moments those of the night that the score is of, in time order */

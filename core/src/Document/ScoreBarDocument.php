@@ -11,6 +11,7 @@ use Kaddle\Core\Score\Change;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Words\ColourWords;
 use Kaddle\Core\Words\HoldWords;
+use Kaddle\Core\Words\ScoreWords;
 use Kaddle\Core\Words\Voice;
 
 /** A moment of a solved night, or the part of one in which its settings stay. */
@@ -34,6 +35,8 @@ final readonly class ScoreBarDocument
         /** m to the subject. */
         public float $distance,
         public bool $feasible,
+        /** What comes of settings that all stay where somebody left them; '' where they do not. */
+        public string $held,
         public string $shutter,
         public string $aperture,
         public string $iso,
@@ -84,6 +87,7 @@ final readonly class ScoreBarDocument
             round($bar->light->glow->ev, 2),
             round($bar->light->scene->distance, 2),
             $solution->isFeasible(),
+            ScoreWords::held($scored),
             $settings->shutter->inWords(),
             $settings->aperture->label(),
             "ISO {$settings->iso->label()}",

@@ -35,6 +35,7 @@ final readonly class ChangedNight
         return match ($self->what) {
             ChangeKind::Ceiling => $self->refinished(),
             ChangeKind::Dimmed => $self->dimmed($night),
+            ChangeKind::LensGone => $self->withoutLens(),
             default => $self->withMoments($self->changed(...)),
         };
     }
@@ -49,7 +50,32 @@ final readonly class ChangedNight
             ? ['finishes' => ['ceiling' => $finish] + $r->record('finishes')->toArray()] + $r->toArray()
             : $r->toArray(), $place->records('rooms'));
 
-        return ['place' => ['rooms' => $rooms] + $place->toArray()] + $this->night->toArray();
+        $moments = array_map(
+            static fn(Record $m): array => $m->text('room') === $uid ? self::free($m) : $m->toArray(),
+            $this->night->records('moments'),
+        );
+
+        return ['place' => ['rooms' => $rooms] + $place->toArray(), 'moments' => $moments] + $this->night->toArray();
+    }
+
+    /**
+     * While it is not there it does not stay on for other moments either.
+     *
+     * @return array<string, mixed>
+     */
+    private function withoutLens(): array
+    {
+        $changed = $this->withMoments($this->changed(...));
+        $isAlways = !$this->change->has('from') && !$this->change->has('until');
+        $own = fn(Record $m, array $told): array => $isAlways || !$this->isDuring($m) ? $told : ['ownLens' => true] + $told;
+
+        return ['moments' => array_map($own, $this->night->records('moments'), $changed['moments'])] + $changed;
+    }
+
+    /** @return array<string, mixed> a moment of which nothing stays as it stood */
+    private static function free(Record $moment): array
+    {
+        return array_diff_key($moment->toArray(), ['stands' => null]);
     }
 
     /**
@@ -81,7 +107,7 @@ final readonly class ChangedNight
     /**
      * @param \Closure(Record): array<string, mixed> $change what is otherwise in a moment of the span; nothing for what it leaves alone
      *
-     * @return array<string, mixed>
+     * @return array{moments: list<array<string, mixed>>, ...<string, mixed>}
      */
     private function withMoments(\Closure $change): array
     {
@@ -90,7 +116,7 @@ final readonly class ChangedNight
         foreach ($this->night->records('moments') as $moment) {
             $changed = $this->isDuring($moment) ? $change($moment) : [];
             $isChanged = $isChanged || $changed !== [];
-            $moments[] = $changed + $moment->toArray();
+            $moments[] = $changed === [] ? $moment->toArray() : $changed + self::free($moment);
         }
 
         return $isChanged

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Form;
 use Kaddle\Core\Glow\Evening;
 use Kaddle\Core\Intake\ChoiceKind;
 use Kaddle\Core\Intake\Field;
+use Kaddle\Core\Intake\FlagKind;
 use Kaddle\Core\Intake\NumberKind;
 use Kaddle\Core\Intake\PatternKind;
 use Kaddle\Core\Intake\Record;
@@ -43,6 +44,7 @@ final class ChangeForm
             Field::optional('finish', 'ceiling', ChoiceKind::among(Finish::cases())),
             Field::optional('piece', 'what is not there', PatternKind::identity()),
             Field::optional('other', 'what takes its place', PatternKind::identity()),
+            Field::optional('keepsPast', 'what comes before', new FlagKind(), 'Whether it stays as it stands now, or is solved anew with the rest.', true),
         )->checked(self::mustMakeSense(...));
     }
 
@@ -57,7 +59,7 @@ final class ChangeForm
                 $change->fault($field, self::NEEDED[$field]);
             }
         }
-        $known = ['what', ...$what->needs(), ...$what->knows()];
+        $known = ['what', 'keepsPast', ...$what->needs(), ...$what->knows()];
         foreach (array_keys($change->toArray()) as $field) {
             if (!in_array($field, $known, true)) {
                 $change->fault($field, "This does not go together with “{$what->inWords()}”.");

@@ -91,7 +91,7 @@ final class HeadForm
         return Pointing::byHand(Angles::ofDegrees($angles->number('turn'), $angles->number('tilt')), $zoom);
     }
 
-    private static function angles(): Shape
+    public static function angles(): Shape
     {
         return Shape::of(
             Field::needed('turn', 'turn of the head', NumberKind::within(Angles::turnRange()), 'Left is above 0.'),

@@ -47,11 +47,14 @@ final class MomentBars
             return $settings->flag('ownLens') ? $bar : $bar->orThrough($lenses->besides($inHand->lens, $light->lens->focalLength));
         };
 
-        return $curve === null
-            ? [$bar($slot->from, $slot->until(), $document)]
-            : array_map(
-                static fn(array $s): Bar => $bar($s[0], $s[1], ['glow' => ['ev' => round($s[2], 2)]] + $document),
-                Stretches::of($slot->from, $slot->until(), $curve),
-            );
+        if ($curve === null) {
+            return [StandForm::held($bar($slot->from, $slot->until(), $document), $settings, 0)];
+        }
+        $bars = [];
+        foreach (Stretches::of($slot->from, $slot->until(), $curve) as $i => [$from, $until, $ev]) {
+            $bars[] = StandForm::held($bar($from, $until, ['glow' => ['ev' => round($ev, 2)]] + $document), $settings, $i);
+        }
+
+        return $bars;
     }
 }

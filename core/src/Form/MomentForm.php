@@ -108,6 +108,7 @@ final class MomentForm
                 'Otherwise the score may have another lens of the night stay on, where that has this focal length too.',
                 false,
             ),
+            StandForm::field(),
             SceneForm::camera(),
             SceneForm::subject(),
             Field::needed(

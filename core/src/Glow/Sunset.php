@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Kaddle\Core\Glow;
 
 /**
- * When the sun goes down on the evening of a day.
+ * When the sun goes down on the evening of a day, and when the light after it is gone.
+ *
+ * @see docs/physics.md, “Sun”
  */
 final class Sunset
 {
     /** Degrees at which the upper limb touches the horizon: 34' of refraction and 16' of radius, the almanacs' convention. */
     private const HORIZON = -0.833;
+
+    /** Degrees at which civil twilight ends: outdoors nothing can be read any more. */
+    private const TWILIGHT = -6.0;
 
     private const STEP = 600;
 
@@ -25,33 +30,43 @@ final class Sunset
      */
     public static function on(string $date, Place $place): ?\DateTimeImmutable
     {
-        $from = Evening::moment($date, '12:00', $place->zone);
-        $end = Evening::moment($date, '05:59', $place->zone)->getTimestamp();
-        for ($t = $from->getTimestamp(); $t < $end; $t += self::STEP) {
-            if (self::isUp($place, $t) && !self::isUp($place, $t + self::STEP)) {
-                return $from->setTimestamp(self::between($place, $t, $t + self::STEP));
-            }
-        }
-
-        return null;
+        return self::passing(self::HORIZON, $date, $place);
     }
 
-    private static function between(Place $place, int $up, int $down): int
+    /**
+     * The end of civil twilight, as surely as the sunset.
+     *
+     * @param string $date "2027-09-18"
+     *
+     * @return \DateTimeImmutable|null null where it does not get so dark
+     */
+    public static function twilight(string $date, Place $place): ?\DateTimeImmutable
     {
-        while ($down - $up > 1) {
-            $middle = intdiv($up + $down, 2);
-            [$up, $down] = self::isUp($place, $middle) ? [$middle, $down] : [$up, $middle];
-        }
-
-        return $down;
+        return self::passing(self::TWILIGHT, $date, $place);
     }
 
-    private static function isUp(Place $place, int $timestamp): bool
+    private static function passing(float $degrees, string $date, Place $place): ?\DateTimeImmutable
     {
-        return SunPosition::at(
+        $isOver = static fn(int $timestamp): bool => SunPosition::at(
             $place->latitude,
             $place->longitude,
             new \DateTimeImmutable("@$timestamp"),
-        )->altitude > self::HORIZON;
+        )->altitude > $degrees;
+        $from = Evening::moment($date, '12:00', $place->zone);
+        $end = Evening::moment($date, '05:59', $place->zone)->getTimestamp();
+        for ($over = $from->getTimestamp(); $over < $end; $over += self::STEP) {
+            $under = $over + self::STEP;
+            if (!$isOver($over) || $isOver($under)) {
+                continue;
+            }
+            while ($under - $over > 1) {
+                $middle = intdiv($over + $under, 2);
+                [$over, $under] = $isOver($middle) ? [$middle, $under] : [$over, $middle];
+            }
+
+            return $from->setTimestamp($under);
+        }
+
+        return null;
     }
 }

@@ -40,6 +40,8 @@ final readonly class Bar
         public ?Thing $insteadOf = null,
         /** The same through other lenses that give the same frame. */
         public array $others = [],
+        /** Where all its controls stay, whatever would serve better; null where they are free. */
+        public ?Stand $held = null,
     ) {}
 
     /**
@@ -111,8 +113,24 @@ final readonly class Bar
         return $this->but($this->light, others: $others);
     }
 
+    /**
+     * The same with all its controls where they stand, as far as its gear has such places.
+     *
+     * @param string $lens that is on: the planned one, or another that gives the same frame
+     */
+    public function standing(Stand $stand, string $lens): self
+    {
+        foreach ([$this, ...$this->others] as $bar) {
+            if ($bar->inHand->lens->name === $lens && $stand->isWithin($bar->light)) {
+                return $bar->but($bar->light, held: $stand);
+            }
+        }
+
+        return $this;
+    }
+
     /** @param list<self> $others */
-    private function but(Moment $light, ?InHand $inHand = null, ?Thing $insteadOf = null, array $others = []): self
+    private function but(Moment $light, ?InHand $inHand = null, ?Thing $insteadOf = null, array $others = [], ?Stand $held = null): self
     {
         return new self(
             $this->moment,
@@ -127,6 +145,7 @@ final readonly class Bar
             $this->metering,
             $insteadOf ?? $this->insteadOf,
             $others,
+            $held ?? $this->held,
         );
     }
 

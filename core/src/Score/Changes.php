@@ -141,15 +141,8 @@ final readonly class Changes
     /** Stops by which a control that is left stands outside of what the gear gives in this bar. */
     private function beyond(Control $control, Stand $left): float
     {
-        $moment = $this->solution->moment;
         $place = $left->place($control);
-        [$least, $most] = match ($control) {
-            Control::Shutter => [PHP_INT_MIN, $moment->fastestShutter()->tv->thirtieths],
-            Control::Aperture => [$moment->lens->widest->av->thirtieths, $moment->lens->narrowest->av->thirtieths],
-            Control::Iso => [$moment->body->baseIso->sv->thirtieths, $moment->body->usableIso->sv->thirtieths],
-            Control::Output => [$moment->flash->lowest->thirtieths, 0],
-            default => [0, 0],
-        };
+        [$least, $most] = $control->places($this->solution->moment) ?? [0, 0];
 
         return $place === null ? 0.0 : max(0, $least - $place, $place - $most) / 30.0;
     }

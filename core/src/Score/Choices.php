@@ -47,6 +47,7 @@ final readonly class Choices
      * @param non-empty-list<float> $trouble of each, stops
      * @param array<int, Candidate> $ways by number
      * @param array<int, Bar> $bars by lens
+     * @param Solution|null $held where all controls stay; null where they are free
      */
     private function __construct(
         public Solution $alone,
@@ -54,6 +55,7 @@ final readonly class Choices
         public array $trouble,
         private array $ways,
         private array $bars,
+        private ?Solution $held = null,
     ) {}
 
     /**
@@ -72,6 +74,12 @@ final readonly class Choices
 
     private static function of(Bar $bar, Solution $alone, Favour $favour): self
     {
+        $held = $bar->held === null ? null : self::held($alone, $bar->held);
+        if ($held !== null) {
+            $row = self::rowOf($held->best, $bar->inHand->lens);
+
+            return new self($alone, [$row], [min(self::HOPELESS, $held->best->trouble())], [], [$row[5] => $bar], $held);
+        }
         $yardstick = Yardstick::of($alone, $favour);
         $settings = self::settings($alone, $yardstick);
         $own = self::rowOf($alone->best, $bar->inHand->lens);
@@ -92,6 +100,18 @@ final readonly class Choices
         $self = new self($alone, array_values($rows), array_values($trouble), $ways, [$own[5] => $bar]);
 
         return $bar->others === [] ? $self : $self->orThrough($bar->others);
+    }
+
+    /** The bar where everything stays; null where the head cannot point so here. */
+    private static function held(Solution $alone, Stand $stand): ?Solution
+    {
+        foreach ([$alone->best, ...$alone->candidates, ...$alone->leftOut] as $way) {
+            if (Stand::wayOf($way) === $stand->way) {
+                return $alone->moved($way, $stand->settings, $stand->output);
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -128,7 +148,7 @@ final readonly class Choices
         [$tv, $av, $sv, $output, $way, $lens] = $this->rows[$place] ?? $this->rows[0];
         $bar = $this->bars[$lens];
         if ($place === 0 || !isset($this->rows[$place])) {
-            return [$bar, $this->alone, $this->alone];
+            return [$bar, $this->held ?? $this->alone, $this->alone];
         }
         $solution = $bar->insteadOf === null ? $this->alone : MomentSolver::solve($bar->light, $known);
         $at = ExactStops::fromThirtieths(...);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Score;
 
+use Kaddle\Core\Situation\Moment;
+
 /**
  * What a hand turns, moves or changes between two bars of a night.
  *
@@ -35,6 +37,22 @@ enum Control: string
         return match ($this) {
             self::Shutter, self::Aperture, self::Iso, self::Output => true,
             default => false,
+        };
+    }
+
+    /**
+     * Between which places the gear of a moment has it.
+     *
+     * @return array{int, int}|null least and most in thirtieths of a stop; null for what has no clicks
+     */
+    public function places(Moment $moment): ?array
+    {
+        return match ($this) {
+            self::Shutter => [PHP_INT_MIN, $moment->fastestShutter()->tv->thirtieths],
+            self::Aperture => [$moment->lens->widest->av->thirtieths, $moment->lens->narrowest->av->thirtieths],
+            self::Iso => [$moment->body->baseIso->sv->thirtieths, $moment->body->usableIso->sv->thirtieths],
+            self::Output => [$moment->flash->lowest->thirtieths, 0],
+            default => null,
         };
     }
 

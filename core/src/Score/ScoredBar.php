@@ -34,24 +34,34 @@ final readonly class ScoredBar
         return Stand::ofCandidate($this->solution->best);
     }
 
+    /** Whether everything stays where somebody left it. */
+    public function isHeld(): bool
+    {
+        return $this->bar->held !== null && $this->stand()->equals($this->bar->held);
+    }
+
     /** Stops by which room or face lies farther from its wish than in the bar's own best answer, whichever more; 0 or more. */
     public function worseBy(): float
     {
         [$room, $face] = self::misses($this->solution);
         [$roomAlone, $faceAlone] = self::misses($this->alone);
 
-        return max(0.0, $room - $roomAlone, $face - $faceAlone);
+        return max(0.0, abs($room) - abs($roomAlone), abs($face) - abs($faceAlone));
     }
 
-    /** @return array{float, float} stops by which room and face miss their wishes */
-    private static function misses(Solution $solution): array
+    /**
+     * @phpstan-pure
+     *
+     * @return array{float, float} stops by which room and face are brighter than wished, below 0 darker
+     */
+    public static function misses(Solution $solution): array
     {
         $moment = $solution->moment;
         $face = $moment->look->withoutFlash ? $moment->wishedOnFace() : FaceBalance::wished($moment->wishedOnFace(), $moment->look->fill);
 
         return [
-            abs($solution->levels->held($moment->look->hold)->minus($moment->roomLevel)->value),
-            abs($solution->levels->face->minus($face)->value),
+            $solution->levels->held($moment->look->hold)->minus($moment->roomLevel)->value,
+            $solution->levels->face->minus($face)->value,
         ];
     }
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Kaddle\Core\Score;
 
 use Kaddle\Core\Exposure\ExposureSettings;
+use Kaddle\Core\Flash\Angles;
+use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\Output;
+use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Candidate;
 
 /**
@@ -28,11 +31,45 @@ final readonly class Stand
         return new self($candidate->choice->settings, $candidate->output, self::wayOf($candidate));
     }
 
+    /** @param Angles|null $angles of a head that is turned by hand */
+    public static function of(ExposureSettings $settings, Output $output, HeadAim $aim, ?Angles $angles): self
+    {
+        return new self($settings, $output, self::named($aim, $angles));
+    }
+
     public static function wayOf(Candidate $candidate): string
     {
-        $angles = $candidate->light->angles;
+        return self::named($candidate->light->aim, $candidate->light->angles);
+    }
 
-        return $candidate->light->aim->value . ($angles === null ? '' : sprintf(' %.1f %.1f', $angles->turn, $angles->tilt));
+    private static function named(HeadAim $aim, ?Angles $angles): string
+    {
+        return $aim->value . ($angles === null ? '' : sprintf(' %.1f %.1f', $angles->turn, $angles->tilt));
+    }
+
+    /** Whether body, lens and unit of a moment have such places at all. */
+    public function isWithin(Moment $moment): bool
+    {
+        foreach (Control::cases() as $control) {
+            [$least, $most] = $control->places($moment) ?? [null, null];
+            $place = $this->place($control);
+            if ($place !== null && ($place < $least || $place > $most)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function equals(self $other): bool
+    {
+        foreach (Control::cases() as $control) {
+            if ($this->place($control) !== $other->place($control)) {
+                return false;
+            }
+        }
+
+        return $this->way === $other->way;
     }
 
     public function isOff(): bool

@@ -20,6 +20,9 @@ final class Stretches
     /** The most looks at a moment, so that a whole day of one costs no more than an hour. */
     private const MOST_LOOKS = 24;
 
+    /** The most stretches of a moment: one begins at each look. */
+    public const MOST = self::MOST_LOOKS;
+
     private function __construct() {}
 
     /**

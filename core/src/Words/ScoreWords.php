@@ -13,6 +13,7 @@ use Kaddle\Core\Score\Difference;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
+use Kaddle\Core\Solve\Tolerance;
 
 /** What is changed from one moment of a night to the next, and why, in words. */
 final class ScoreWords
@@ -80,6 +81,20 @@ final class ScoreWords
             $bar->others === [] => 'Planned for this moment; no other lens of the night gives the same frame.',
             default => 'Planned for this moment.',
         };
+    }
+
+    /** "All of it is held: the room 2.3 stops darker than wished, the face 1.4 stops darker."; '' where nothing is held so. */
+    public static function held(ScoredBar $bar): string
+    {
+        if (!$bar->isHeld()) {
+            return '';
+        }
+        [$room, $face] = ScoredBar::misses($bar->solution);
+        $missed = array_filter([self::level('the room', $room), self::level('the face', $face)], static fn(?string $level): bool => $level !== null);
+
+        return $bar->worseBy() <= Tolerance::ROUNDING + self::NOTHING
+            ? 'All of it is held, and serves.'
+            : 'All of it is held: ' . implode(', ', $missed) . ' than wished.';
     }
 
     public static function favour(Favour $favour): string

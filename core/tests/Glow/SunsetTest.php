@@ -39,6 +39,16 @@ final class SunsetTest extends TestCase
         self::assertNull(Sunset::on('2027-12-21', $place));
     }
 
+    /** Six degrees under the horizon; 5.17° more at 15° an hour times cos 58.2°: 39 minutes. */
+    public function testTwilightEndsSixDegreesUnderTheHorizon(): void
+    {
+        $place = Place::at(58.2, 8.1, new \DateTimeZone('Europe/Oslo'));
+        $end = Sunset::twilight('2027-09-18', $place) ?? self::fail('none');
+        self::assertEqualsWithDelta(-6.0, SunPosition::at(58.2, 8.1, $end)->altitude, 0.005);
+        self::assertEqualsWithDelta(40.0, ($end->getTimestamp() - (int) Sunset::on('2027-09-18', $place)?->getTimestamp()) / 60.0, 5.0);
+        self::assertNull(Sunset::twilight('2027-06-21', Place::at(65.6, 22.1, new \DateTimeZone('Europe/Stockholm'))), 'a night that stays light');
+    }
+
     public function testAZoneSaysRoughlyWhereItIs(): void
     {
         self::assertEqualsWithDelta(59.9, Place::ofZone(new \DateTimeZone('Europe/Oslo'))?->latitude, 0.1);

@@ -1397,6 +1397,8 @@ export interface ScoreBarDocument {
   /** m to the subject. */
   readonly distance: number;
   readonly feasible: boolean;
+  /** What comes of settings that all stay where somebody left them; '' where they do not. */
+  readonly held: string;
   readonly shutter: string;
   readonly aperture: string;
   readonly iso: string;
@@ -1437,6 +1439,10 @@ export interface ScoreData {
   readonly zone: string;
   /** Minutes since six in the morning; null where the sun does not go down. */
   readonly sunset: number | null;
+  /** When civil twilight ends, in the same minutes; null where it does not get so dark. */
+  readonly twilight: number | null;
+  /** The sun from before the first moment until after the last. */
+  readonly sun: readonly ScoreSun[];
   /** In time order. */
   readonly moments: readonly ScoreMoment[];
   /** What the house forbids, and when. */
@@ -1499,6 +1505,8 @@ export interface ScoreMoment {
   readonly skipped: boolean;
   /** What is held where it stands. */
   readonly held: readonly Control[];
+  /** Whether all of it stays as it stood. */
+  readonly stays: boolean;
   /** Minutes since six in the morning. */
   readonly from: number;
   /** Minutes since six in the morning. */
@@ -1583,6 +1591,14 @@ export interface ScoreRule {
   /** "no flash" */
   readonly name: string;
   readonly sentence: string;
+}
+
+/** Where the sun stands at a minute of a night. */
+export interface ScoreSun {
+  /** Minutes since six in the morning. */
+  readonly at: number;
+  /** Degrees over the horizon, below 0 under it. */
+  readonly altitude: number;
 }
 
 /** Everything that a drawing of the room needs, in metres, from the scene that the engine used. */
@@ -2621,6 +2637,10 @@ export const changeFields = {
     "other": {
         "label": "What takes its place",
         "hint": ""
+    },
+    "keepsPast": {
+        "label": "What comes before",
+        "hint": "Whether it stays as it stands now, or is solved anew with the rest."
     }
 } as const;
 

@@ -62,8 +62,8 @@ final class HostileInputTest extends TestCase
         yield 'undo' => ['POST', '/moments/MOMENT/undo', ['revision']];
         yield 'redo' => ['POST', '/moments/MOMENT/redo', ['revision']];
         yield 'time' => ['PUT', '/moments/MOMENT/time', ['starts', 'minutes']];
-        yield 'hold' => ['PUT', '/moments/MOMENT/hold', ['revision', 'shutter', 'aperture', 'iso', 'lens']];
-        $change = ['what', 'from', 'until', 'stops', 'minutes', 'room', 'to', 'finish', 'piece', 'other'];
+        yield 'hold' => ['PUT', '/moments/MOMENT/hold', ['revision', 'shutter', 'aperture', 'iso', 'lens', 'all']];
+        $change = ['what', 'from', 'until', 'stops', 'minutes', 'room', 'to', 'finish', 'piece', 'other', 'keepsPast'];
         yield 'a change, tried' => ['POST', '/nights/NIGHT/change', $change];
         yield 'a moment at other times' => ['POST', '/nights/NIGHT/slide', ['moment', 'starts']];
         yield 'a change, kept' => ['PUT', '/nights/NIGHT/change', $change];

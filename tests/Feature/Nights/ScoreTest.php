@@ -22,9 +22,9 @@ use Tests\TestCase;
  * The night as a score.
  *
  * @phpstan-type TScore array{
- *     moments: list<array{id: int, uid: string, revision: string, held: list<string>, skipped: bool, from: int, until: int, points: list<array{at: int, tint: string|null}>, cautions: list<string>, readings: list<array{spot: string}>, gap: int|null}>,
+ *     moments: list<array{id: int, uid: string, revision: string, held: list<string>, stays: bool, skipped: bool, from: int, until: int, points: list<array{at: int, tint: string|null}>, cautions: list<string>, readings: list<array{spot: string}>, gap: int|null}>,
  *     places: list<array<string, mixed>>,
- *     score: array{bars: list<array{moment: string, aperture: string, iso: string}>},
+ *     score: array{bars: list<array{moment: string, aperture: string, iso: string, held: string}>},
  *     other: array{sentence: string, places: list<array<string, mixed>>}|null,
  * }
  */
@@ -79,12 +79,18 @@ final class ScoreTest extends TestCase
         self::assertSame($document, (string) $this->get("/nights/{$night->id}/document")->getContent(), 'nothing is stored');
 
         $this->put("/nights/{$night->id}/change", $dimmed)->assertRedirect("/nights/{$night->id}")->assertSessionHasNoErrors();
-        self::assertSame($tried->json('score.score'), $this->score($night)['score'], 'what was shown is what is kept');
+        $kept = $this->score($night);
+        self::assertSame($tried->json('score.score'), $kept['score'], 'what was shown is what is kept');
+        $past = array_values(array_filter($kept['moments'], static fn(array $m): bool => $m['stays']));
+        self::assertNotSame([], $past, 'what comes before stays');
+        self::assertSame(array_slice($planned['places'], 0, count($past)), array_slice($kept['places'], 0, count($past)));
+        self::assertNotSame($planned['places'], $kept['places']);
         $this->delete("/nights/{$night->id}/change")->assertSessionHasNoErrors();
         self::assertSame($document, (string) $this->get("/nights/{$night->id}/document")->getContent());
         $this->delete("/nights/{$night->id}/change")->assertSessionHasErrors('page');
 
-        $this->put("/nights/{$night->id}/change", $dimmed);
+        $this->put("/nights/{$night->id}/change", ['keepsPast' => false] + $dimmed)->assertSessionHasNoErrors();
+        self::assertSame([], array_filter($this->score($night)['moments'], static fn(array $m): bool => $m['stays']), 'unless it is not wished');
         $night->moments()->firstOrFail()->update(['minutes' => 11]);
         $this->delete("/nights/{$night->id}/change")->assertSessionHasErrors('page');
         self::assertSame(11, $night->moments()->firstOrFail()->minutes, 'nothing that came later is lost');
@@ -132,6 +138,14 @@ final class ScoreTest extends TestCase
 
         $this->put("/moments/{$first['id']}/hold", ['revision' => $this->score($night)['moments'][0]['revision'], 'lens' => true])->assertRedirect("/nights/{$night->id}");
         self::assertSame(['lens'], $this->score($night)['moments'][0]['held']);
+
+        $this->put("/moments/{$first['id']}/hold", ['revision' => $this->score($night)['moments'][0]['revision'], 'all' => true])->assertSessionHasNoErrors();
+        $all = $this->score($night);
+        self::assertTrue($all['moments'][0]['stays']);
+        self::assertSame('All of it is held, and serves.', $all['score']['bars'][0]['held']);
+        self::assertSame($score['places'], $all['places']);
+        $this->put("/moments/{$first['id']}/hold", ['revision' => $all['moments'][0]['revision']])->assertSessionHasNoErrors();
+        self::assertSame($score['score'], $this->score($night)['score']);
 
         $moment = Moment::query()->whereKey($first['id'])->firstOrFail();
         $moment->update(['plan' => ['skipped' => true] + $moment->plan->toArray()]);

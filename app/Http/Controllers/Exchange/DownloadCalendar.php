@@ -9,12 +9,11 @@ use App\Exchange\Download;
 use App\Models\Night;
 use App\Models\User;
 use App\Pages\TimetablePage;
-use App\Planning\NightBars;
 use App\Planning\NightEnergy;
+use App\Planning\NightScore;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Words\Voice;
 
@@ -24,7 +23,7 @@ final class DownloadCalendar
     public function __invoke(Night $night, Request $request, #[CurrentUser] User $user, KnownLights $known): Response
     {
         $moments = $night->wholeMoments();
-        $score = NightSolver::solve(NightBars::of($moments), $night->favour, $known);
+        $score = NightScore::of($night, $moments, $known);
         $calendar = Calendar::of(
             $night,
             $moments,

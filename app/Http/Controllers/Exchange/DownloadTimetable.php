@@ -9,12 +9,11 @@ use App\Exchange\Csv;
 use App\Models\Night;
 use App\Models\User;
 use App\Pages\TimetablePage;
-use App\Planning\NightBars;
+use App\Planning\NightScore;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 use Kaddle\Core\Document\ScoreBarDocument;
 use Kaddle\Core\Document\ShortfallDocument;
-use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Words\Voice;
 
@@ -29,7 +28,7 @@ final class DownloadTimetable
     public function __invoke(Night $night, #[CurrentUser] User $user, KnownLights $known): Response
     {
         $moments = $night->wholeMoments();
-        $score = NightSolver::solve(NightBars::of($moments), $night->favour, $known);
+        $score = NightScore::of($night, $moments, $known);
         $rows = TimetablePage::of($night, $user, $moments, $score, Voice::plain())->rows;
 
         return Csv::download("$night->name timetable", self::HEAD, array_merge(...array_map(self::lines(...), $rows)));

@@ -7,11 +7,10 @@ namespace App\Http\Controllers\Nights;
 use App\Models\Night;
 use App\Models\User;
 use App\Pages\TimetablePage;
-use App\Planning\NightBars;
+use App\Planning\NightScore;
 use Illuminate\Container\Attributes\CurrentUser;
 use Inertia\Inertia;
 use Inertia\Response;
-use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Words\Voice;
 
@@ -28,7 +27,7 @@ final class ShowTimetable
                 $night,
                 $user,
                 $moments,
-                NightSolver::solve(NightBars::of($moments), $night->favour, $known),
+                NightScore::of($night, $moments, $known),
                 $voice,
             )),
         ]);

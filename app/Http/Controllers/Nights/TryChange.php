@@ -21,7 +21,7 @@ final class TryChange
 {
     public function __invoke(Night $night, Request $request, #[CurrentUser] User $user, KnownLights $known, Voice $voice): JsonResponse
     {
-        $change = NightChange::of($night, $user, ChangeForm::shape()->whole($request->post()));
+        $change = NightChange::of($night, $user, ChangeForm::shape()->whole($request->post()), $known);
         [$changed, $moments] = $change->night();
 
         return new JsonResponse(new ChangedScore(

@@ -8,12 +8,14 @@ const CONTROLS = [
 ] as const;
 const NAMES = [...CONTROLS.map(([control, , name]) => [control, name] as const), ['lens', 'planned lens'] as const] as const;
 
+const BUTTON = 'min-h-8 rounded-md border border-edge px-2.5 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground';
+
 /** Holds controls of a moment where they stand; the rest of the night is solved around them. */
 export function Hold({ moment, places }: { readonly moment: ScoreMoment | undefined; readonly places: ScorePlaces | undefined }) {
   if (moment === undefined || places === undefined) return null;
-  const hold = (held: readonly string[]) => {
+  const hold = (held: readonly string[], all = moment.stays) => {
     const labels = Object.fromEntries(CONTROLS.filter(([control]) => held.includes(control)).map(([control, label]) => [control, places[label]]));
-    router.put(`/moments/${moment.id}/hold`, { revision: moment.revision, ...labels, lens: held.includes('lens') }, { preserveScroll: true, preserveState: false });
+    router.put(`/moments/${moment.id}/hold`, { revision: moment.revision, ...labels, lens: held.includes('lens'), all }, { preserveScroll: true, preserveState: false });
   };
   return (
     <p className="flex flex-wrap items-center gap-1 text-sm font-normal sm:ml-auto print:hidden">
@@ -26,7 +28,7 @@ export function Hold({ moment, places }: { readonly moment: ScoreMoment | undefi
             type="button"
             aria-pressed={held}
             aria-label={`Hold the ${name} of ${moment.name}`}
-            className="min-h-8 rounded-md border border-edge px-2.5 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground"
+            className={BUTTON}
             onClick={() => {
               hold(held ? moment.held.filter((other) => other !== control) : [...moment.held, control]);
             }}
@@ -35,6 +37,17 @@ export function Hold({ moment, places }: { readonly moment: ScoreMoment | undefi
           </button>
         );
       })}
+      <button
+        type="button"
+        aria-pressed={moment.stays}
+        aria-label={`Hold everything of ${moment.name} as it stands`}
+        className={BUTTON}
+        onClick={() => {
+          hold(moment.held, !moment.stays);
+        }}
+      >
+        all of it
+      </button>
     </p>
   );
 }

@@ -5,7 +5,7 @@ import { useReader } from '@/lib/useReader';
 import type { ScoreBarDocument, ScoreData, ScoreMoment } from '@/types/generated';
 import { Label } from './Label';
 import { Heat } from './Heat';
-import { Glow, Space } from './Light';
+import { Glow, Space, Sun } from './Light';
 import { HEAD, heights, LANE, STAFF, STAFFS, type Along } from './measures';
 import { alongOf, rowsOf, spanOf } from './scales';
 import { Staff, Texts } from './Staff';
@@ -52,7 +52,8 @@ export const Lanes = memo(function Lanes({ score, planned, perMinute, now, hands
       ))}
       <Rules score={score} x={x} until={width} />
       <Heads moments={score.moments} planned={planned.moments} bars={bars} top={at.top} x={x} perMinute={perMinute} hands={hands} />
-      <Glow moments={score.moments} sunset={score.sunset} top={at.curve} x={x} until={width} />
+      <Sun score={score} top={at.sun} bottom={at.ceiling} x={x} until={width} />
+      <Glow moments={score.moments} top={at.curve} x={x} until={width} />
       <Space moments={score.moments} top={at.ceiling} x={x} />
       {STAFFS.map(([control], i) => (
         <line key={control} x1={0} x2={width} y1={at.staffs + i * STAFF} y2={at.staffs + i * STAFF} stroke="var(--line)" />

@@ -1,12 +1,12 @@
-import { levelMark, scaleOf, ticks } from '@/charts/axis';
+import { clockOf, levelMark, scaleOf, ticks } from '@/charts/axis';
 import { useReader } from '@/lib/useReader';
-import type { ScoreMoment } from '@/types/generated';
+import type { ScoreData, ScoreMoment } from '@/types/generated';
 import { Label } from './Label';
-import { CEILING, CURVE, type Along } from './measures';
+import { CEILING, CURVE, SUN, type Along } from './measures';
 import { rangeOf, writtenUntil } from './scales';
 
 /** The glow of the rooms while their moments last, in its doubt, with its colour. */
-export function Glow({ moments, sunset, top, x, until }: { readonly moments: readonly ScoreMoment[]; readonly sunset: number | null; readonly top: number; readonly x: Along; readonly until: number }) {
+export function Glow({ moments, top, x, until }: { readonly moments: readonly ScoreMoment[]; readonly top: number; readonly x: Along; readonly until: number }) {
   const points = moments.flatMap((moment) => moment.points);
   const read = moments.flatMap(({ readings }) => readings.map(({ ev }) => ev));
   const [low, high] = rangeOf([...points.flatMap(({ ev, doubt }) => [ev - doubt, ev + doubt]), ...read], 3);
@@ -44,14 +44,49 @@ export function Glow({ moments, sunset, top, x, until }: { readonly moments: rea
           ))}
         </g>
       ))}
-      {sunset !== null && (
-        <g>
-          <line x1={x(sunset)} x2={x(sunset)} y1={top} y2={top + CURVE} stroke="var(--ink)" strokeDasharray="2 4" />
-          <text x={x(sunset) + 4} y={top + 12} fontSize="12" fill="var(--ink)">
-            sunset
+    </g>
+  );
+}
+
+/** Degrees under the horizon beyond which night is night. */
+const NIGHT = -18;
+/** Degrees over it that the lane has at the least. */
+const DAY = 12;
+
+/** px that a mark needs to be written before it. */
+const MARK = 90;
+
+/** How high the sun stands, and when it and the light after it are gone. */
+export function Sun({ score, top, bottom, x, until }: { readonly score: ScoreData; readonly top: number; readonly bottom: number; readonly x: Along; readonly until: number }) {
+  const { time } = useReader();
+  const highest = Math.max(DAY, ...score.sun.map(({ altitude }) => altitude));
+  const y = scaleOf([highest, NIGHT], [top + 3, top + SUN]);
+  const ends = [x(score.sun[0]?.at ?? 0), x(score.sun.at(-1)?.at ?? 0)];
+  const path = score.sun.map(({ at, altitude }) => `${x(at)},${y(Math.max(NIGHT, altitude))}`);
+  const area = [`${ends[0]},${y(0)}`, ...path, `${ends[1]},${y(0)}`].join(' ');
+  const marks = ([
+    [score.sunset, 'sunset', 'end'],
+    [score.twilight, 'twilight over', 'start'],
+  ] as const).flatMap(([at, name, anchor]) => (at === null || x(at) < 0 || x(at) > until ? [] : [{ at, name, anchor: x(at) < MARK ? ('start' as const) : anchor }]));
+  return (
+    <g>
+      <clipPath id="score-sun">
+        <polygon points={area} />
+      </clipPath>
+      <g clipPath="url(#score-sun)">
+        <rect x={0} y={top} width={until} height={y(0) - top} fill="var(--glow-wash)" />
+        <rect x={0} y={y(0)} width={until} height={SUN} fill="var(--sunk)" />
+      </g>
+      <line x1={0} x2={until} y1={y(0)} y2={y(0)} stroke="var(--edge)" strokeDasharray="1 3" />
+      <polyline points={path.join(' ')} fill="none" stroke="var(--glow)" strokeWidth="1.5" />
+      {marks.map(({ at, name, anchor }) => (
+        <g key={name}>
+          <line x1={x(at)} x2={x(at)} y1={top} y2={bottom} stroke="var(--ink)" strokeDasharray="2 4" />
+          <text x={x(at) + (anchor === 'end' ? -4 : 4)} y={anchor === 'end' ? top + SUN - 3 : top + 12} textAnchor={anchor} fontSize="12" fill="var(--ink)">
+            {`${name} ${time(clockOf(at))}`}
           </text>
         </g>
-      )}
+      ))}
     </g>
   );
 }

@@ -1,4 +1,4 @@
-import { useRef, useState, type KeyboardEvent, type TouchEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type ReactNode, type TouchEvent } from 'react';
 import { useWidth } from '@/charts/useWidth';
 import type { ScoreData } from '@/types/generated';
 import { Button } from '@/ui/Button';
@@ -18,13 +18,15 @@ interface ChartProps extends Props {
   readonly now: number | null;
   /** Null where nothing can be moved. */
   readonly hands: Sliding | null;
+  /** What is to be known of it first. */
+  readonly children: ReactNode;
 }
 
 /** How far two fingers go apart, or together, for one step larger or smaller. */
 const PINCHED = 1.3;
 
 /** The night from left to right: its light, its rooms, and a staff for every control. */
-export function ScoreChart({ score, planned, now, hands }: ChartProps) {
+export function ScoreChart({ score, planned, now, hands, children }: ChartProps) {
   const [zoom, setZoom] = useState(0);
   const [box, width] = useWidth();
   const scroller = useRef<HTMLDivElement>(null);
@@ -54,7 +56,8 @@ export function ScoreChart({ score, planned, now, hands }: ChartProps) {
   };
   return (
     <section aria-label="Score" className="grid min-w-0 grid-cols-1 gap-2">
-      <div className="flex flex-wrap items-center justify-end gap-2">
+      <div className="flex flex-wrap items-end justify-end gap-2">
+        <div className="grid min-w-72 flex-1 gap-1">{children}</div>
         <Button look="quiet" disabled={zoom === 0} onClick={() => { by(-1); }}>
           Show more of the night
         </Button>
@@ -77,6 +80,7 @@ function Names({ score }: Props) {
   const at = heights(score);
   const names: readonly (readonly [number, string])[] = [
     ...(score.rules.length > 0 ? ([[38, 'House']] as const) : []),
+    [at.sun + 14, 'Sun'],
     [at.curve + 14, 'Glow, EV'],
     [at.ceiling + 14, 'Ceiling'],
     [at.ceiling + CEILING - 8, 'Subject'],

@@ -33,6 +33,7 @@ export function ScoreTable({ score, canHold }: { readonly score: ScoreData; read
             {`Shutter: ${bar.bounds.shutter}. Aperture: ${bar.bounds.aperture}. ISO: ${bar.bounds.iso}.`}
             {bar.output !== 'off' && ` Output: ${bar.bounds.output}.`}
           </p>
+          {(moments.get(bar.moment)?.stays ?? false) && <p className={bar.held === '' ? 'font-medium text-alarm' : 'text-sm'}>{bar.held === '' ? 'It cannot stand any more as it was held; it is solved as if it were free.' : bar.held}</p>}
           {bar.twoLights !== '' && <p className="text-sm">{bar.twoLights}</p>}
           {score.score.bars[i - 1]?.moment !== bar.moment && <Beginning moment={moments.get(bar.moment)} />}
           {bar.shortfalls.map(({ kind, sentence }) => (

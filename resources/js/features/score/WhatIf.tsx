@@ -18,8 +18,15 @@ interface Props {
 }
 
 type Entered = Readonly<Record<string, string | number>>;
+type Asked = Readonly<Record<string, string | number | boolean>>;
 
-const STARTS: Entered = { stops: -2, minutes: 40 };
+const KEPT = 'kept';
+const PAST = [
+  { value: KEPT, label: 'stays as it stands' },
+  { value: 'free', label: 'is solved anew too' },
+];
+
+const STARTS: Entered = { stops: -2, minutes: 40, past: KEPT };
 
 /** Nothing takes its place. */
 const NONE = '';
@@ -31,9 +38,9 @@ export function WhatIf({ path, changes, shown, onShow }: Props) {
   const [faults, setFaults] = useState<Faults>({});
   const [isBusy, setBusy] = useState(false);
   /** What is shown, and would be kept: the form may say something else by now. */
-  const [tried, setTried] = useState<Entered>({});
+  const [tried, setTried] = useState<Asked>({});
   const fields = changes.kinds.find((kind) => kind.what === what)?.fields ?? [];
-  const asked = { what, ...Object.fromEntries(fields.flatMap((field) => (entered[field] === undefined || entered[field] === NONE ? [] : [[field, entered[field]]]))) };
+  const asked: Asked = { what, keepsPast: entered['past'] === KEPT, ...Object.fromEntries(fields.flatMap((field) => (entered[field] === undefined || entered[field] === NONE ? [] : [[field, entered[field]]]))) };
   const enter = (field: string) => (value: string | number) => {
     setEntered({ ...entered, [field]: value });
   };
@@ -53,7 +60,7 @@ export function WhatIf({ path, changes, shown, onShow }: Props) {
     <Fold title="What if …" forced={shown !== null} starts={changes.kept === null ? 'folded' : 'open'}>
       <form
         noValidate
-        className="grid items-start gap-x-6 gap-y-3 sm:grid-cols-2 lg:grid-cols-4"
+        className="grid items-start gap-x-6 gap-y-3 sm:grid-cols-2 lg:grid-cols-5"
         onSubmit={(event) => {
           event.preventDefault();
           void show();
@@ -71,6 +78,7 @@ export function WhatIf({ path, changes, shown, onShow }: Props) {
         {fields.includes('other') && <Pick label={changeFields.other.label} of={gone} none={what === 'unit-gone' ? 'Nothing: no flash' : 'Choose'} value={text('other')} error={faults['other']} onChange={enter('other')} />}
         {fields.includes('from') && <WhenField kind="time" label={changeFields.from.label} hint={changeFields.from.hint} value={text('from')} error={faults['from']} onChange={enter('from')} />}
         {fields.includes('until') && <WhenField kind="time" label={changeFields.until.label} hint={changeFields.until.hint} value={text('until')} error={faults['until']} onChange={enter('until')} />}
+        <Choice label={changeFields.keepsPast.label} options={PAST} value={String(entered['past'])} onChange={enter('past')} />
         <div className="flex flex-wrap gap-2 self-end sm:col-span-full">
           <Button type="submit" disabled={isBusy}>
             {isBusy ? 'Solving …' : 'Show it in the score'}

@@ -4,6 +4,7 @@ import { rowsOf, type Stepped } from './scales';
 /** px of the names beside the lanes. */
 export const NAMES = 78;
 export const HEAD = 30;
+export const SUN = 40;
 export const CURVE = 104;
 export const CEILING = 56;
 export const STAFF = 58;
@@ -21,13 +22,14 @@ export const STAFFS: readonly (readonly [Stepped, string])[] = [
 export function heights(score: ScoreData) {
   const rows = 1 + Math.max(0, ...rowsOf(score.moments));
   const top = 22 + (score.rules.length === 0 ? 0 : LANE * (1 + Math.max(...rowsOf(score.rules))));
-  const curve = top + rows * HEAD + 8;
+  const sun = top + rows * HEAD + 6;
+  const curve = sun + SUN + 4;
   const ceiling = curve + CURVE;
   const staffs = ceiling + CEILING + 16;
   const head = staffs + STAFFS.length * STAFF;
   const care = score.moments.some((moment) => moment.cautions.length > 0) ? head + 3 * LANE : null;
   const heat = head + (care === null ? 3 : 4) * LANE;
-  return { top, curve, ceiling, staffs, head, curtain: head + LANE, lens: head + 2 * LANE, care, heat, all: heat + HEAT + 6 };
+  return { top, sun, curve, ceiling, staffs, head, curtain: head + LANE, lens: head + 2 * LANE, care, heat, all: heat + HEAT + 6 };
 }
 
 /** px of a minute since six in the morning. */

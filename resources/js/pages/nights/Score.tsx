@@ -45,7 +45,7 @@ export default function Score({ night, favour, favours, over, changes, score }: 
         </Button>
       }
     >
-      <div className="grid items-start gap-x-6 gap-y-3 sm:grid-cols-2">
+      <div className="grid items-start gap-x-6 gap-y-3 sm:grid-cols-2 lg:grid-cols-[1fr_1fr_1.4fr]">
         <Choice
           label="Solve the night for"
           options={favours.map((choice) => ({ value: choice.favour, label: choice.name, detail: choice.sentence }))}
@@ -64,8 +64,10 @@ export default function Score({ night, favour, favours, over, changes, score }: 
             router.get(path, value === NOTHING ? {} : { over: value }, { preserveScroll: true, preserveState: true });
           }}
         />
+        <div className="sm:col-span-full lg:col-auto lg:pt-2 lg:has-[[data-state=open]]:col-span-full lg:has-[[data-state=open]]:pt-0">
+          <WhatIf path={path} changes={changes} shown={changed} onShow={setChanged} />
+        </div>
       </div>
-      <WhatIf path={path} changes={changes} shown={changed} onShow={setChanged} />
       {changed === null ? (
         <Deferred data="score" fallback={<p role="status">The night is being solved …</p>}>
           {score === undefined ? null : <Solved score={score} night={night} />}
@@ -100,19 +102,18 @@ function Solved({ score: planned, night, isTried = false }: { readonly score: Sc
   }
   return (
     <>
-      <div className="grid gap-1">
+      <ScoreChart score={score} planned={planned} now={now} hands={isTried ? null : sliding}>
         <p className="text-lg">
-          <span className="font-semibold">{Math.round(turns)} turns</span> in the whole night; with the best settings for each moment by itself it would be {Math.round(turnsAlone)}.
+          <span className="font-semibold">{Math.round(turns)} turns</span> in the whole night; {Math.round(turnsAlone)} if each moment had its own best settings.
         </p>
-        <p className="text-faint">{sums.map(({ name, times, clicks }) => `${name} ${times} ${times === 1 ? 'time' : 'times'}${clicks === 0 ? '' : ` (${clicks} clicks)`}`).join(', ')}.</p>
+        {!isTried && <p className="text-faint">{sums.map(({ name, times, clicks }) => `${name} ${times} ${times === 1 ? 'time' : 'times'}${clicks === 0 ? '' : ` (${clicks} clicks)`}`).join(', ')}.</p>}
         {score.other !== null && (
           <p>
             <span className="font-semibold">{isTried ? 'Against the plan, dashed below:' : `${score.other.name}, dashed below:`}</span> {score.other.sentence}
           </p>
         )}
         {short.size > 0 && <p className="font-medium text-alarm">{`Cannot be had as wished: ${[...short].join(', ')}. What is missing stands below.`}</p>}
-      </div>
-      <ScoreChart score={score} planned={planned} now={now} hands={isTried ? null : sliding} />
+      </ScoreChart>
       {slide !== null && <Slid slide={slide} sliding={sliding} turns={planned.score.turns} />}
       <ScoreTable score={score} canHold={!isTried && slide === null} />
       <p className="flex flex-wrap gap-x-6">
