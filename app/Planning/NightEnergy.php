@@ -24,9 +24,6 @@ use Kaddle\Core\Solve\KnownLights;
 /** Batteries over a night, one plan for each flash unit that is used in it. */
 final readonly class NightEnergy
 {
-    /** Frames a minute where nobody said anything. */
-    private const USUAL_RATE = 2.0;
-
     /** Share of full power that stands for a flash that is off: it is multiplied with no frames. */
     private const NOTHING = 1.0 / 512.0;
 
@@ -98,7 +95,7 @@ final readonly class NightEnergy
 
     private static function use(Moment $moment, float $share, HouseRules $rules): PlannedUse
     {
-        $rate = $moment->plan->has('framesPerMinute') ? $moment->plan->number('framesPerMinute') : self::USUAL_RATE;
+        $rate = $moment->plan->has('framesPerMinute') ? $moment->plan->number('framesPerMinute') : PlannedUse::USUAL_RATE;
 
         $isOff = $share === 0.0 || $rules->forbidFlash($moment->slot()) || $moment->settings->record('look')->flag('withoutFlash');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Flash;
 
+use Kaddle\Core\Power\EnergyPlan;
 use Kaddle\Core\Power\PowerSource;
 use Kaddle\Core\Quantity\OutOfRange;
 
@@ -41,6 +42,17 @@ final readonly class Firing
     public static function usual(): self
     {
         return self::of(false, true);
+    }
+
+    /**
+     * Stops under full power, 0 or less, up to which it stays cool and is ready for the next frame.
+     *
+     * @param float $minutes that it is used, above 0
+     * @param float $framesPerMinute 0 or more
+     */
+    public function bears(float $minutes, float $framesPerMinute): float
+    {
+        return log(EnergyPlan::bears($minutes, $framesPerMinute, $this->source), 2);
     }
 
     /** s until it is ready again, with a fresh set. */

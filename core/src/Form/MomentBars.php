@@ -7,6 +7,7 @@ namespace Kaddle\Core\Form;
 use Kaddle\Core\Gear\BodyForm;
 use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Night\Slot;
+use Kaddle\Core\Power\PlannedUse;
 use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\InHand;
 use Kaddle\Core\Score\Stretches;
@@ -29,7 +30,7 @@ final class MomentBars
     public static function of(string $moment, string $name, Slot $slot, array $document, Record $settings, Record $plan, InHand $inHand, Record $body, LensesInUse $lenses, ?callable $curve): array
     {
         $metres = static fn(string $field): ?float => $plan->has($field) ? $plan->number($field) : null;
-        $bar = static function (int $from, int $until, array $document) use ($moment, $name, $settings, $inHand, $body, $lenses, $metres): Bar {
+        $bar = static function (int $from, int $until, array $document) use ($moment, $name, $settings, $plan, $inHand, $body, $lenses, $metres): Bar {
             $light = MomentReader::fromArray($document);
             $bar = Bar::of(
                 $moment,
@@ -42,6 +43,7 @@ final class MomentBars
                 $metres('nearest'),
                 $metres('farthest'),
                 BodyForm::metering($body),
+                $plan->has('framesPerMinute') ? $plan->number('framesPerMinute') : PlannedUse::USUAL_RATE,
             );
 
             return $settings->flag('ownLens') ? $bar : $bar->orThrough($lenses->besides($inHand->lens, $light->lens->focalLength));

@@ -37,6 +37,21 @@ final readonly class EnergyPlan
         return self::HOT / $share;
     }
 
+    /**
+     * Share of full power, up to 1, at which a head gets as hot as it bears at the most, and is ready for the next frame.
+     *
+     * @param float $minutes that it is used, above 0
+     * @param float $framesPerMinute 0 or more
+     */
+    public static function bears(float $minutes, float $framesPerMinute, PowerSource $source): float
+    {
+        return $framesPerMinute === 0.0 ? 1.0 : min(
+            1.0,
+            self::HOT / ($framesPerMinute * min(self::WARM, $minutes)),
+            $source->shareWithin(60.0 / $framesPerMinute),
+        );
+    }
+
     /** @param list<PlannedUse> $uses in time order */
     public static function of(array $uses, PowerSource $source): self
     {

@@ -14,6 +14,9 @@ use Kaddle\Core\Quantity\Range;
  */
 final readonly class PlannedUse
 {
+    /** Frames a minute where nobody said anything. */
+    public const USUAL_RATE = 2.0;
+
     private function __construct(
         public string $name,
         /** 1 to 720. */

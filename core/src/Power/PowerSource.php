@@ -71,6 +71,12 @@ final readonly class PowerSource
         return max(self::QUICKEST, $this->fullSeconds * $share * (1.0 + self::TIRED * $drained));
     }
 
+    /** Share of a full pop, up to 1, after which a set at its end is ready within a time. @param float $seconds above 0 */
+    public function shareWithin(float $seconds): float
+    {
+        return min(1.0, $seconds / ($this->fullSeconds * (1.0 + self::TIRED)));
+    }
+
     /** Pops in a set: pops_full/p, as far as electronics last. */
     public function pops(float $share): float
     {

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Score;
 
 use Kaddle\Core\Exposure\Lens;
 use Kaddle\Core\Gear\Metering;
+use Kaddle\Core\Power\PlannedUse;
 use Kaddle\Core\Quantity\ExposureValue;
 use Kaddle\Core\Situation\Moment;
 
@@ -36,6 +37,8 @@ final readonly class Bar
         public float $farthest,
         /** How the body meters flash. */
         public Metering $metering,
+        /** Frames a minute, 0 or more. */
+        public float $framesPerMinute = PlannedUse::USUAL_RATE,
         /** Lens that was planned; null where it is the one in hand. */
         public ?Thing $insteadOf = null,
         /** The same through other lenses that give the same frame. */
@@ -62,6 +65,7 @@ final readonly class Bar
         ?float $nearest = null,
         ?float $farthest = null,
         Metering $metering = Metering::Weighted,
+        float $framesPerMinute = PlannedUse::USUAL_RATE,
     ): self {
         $distance = $light->scene->distance;
 
@@ -76,7 +80,14 @@ final readonly class Bar
             $nearest ?? min($distance, $farthest ?? $distance),
             $farthest ?? max($distance, $nearest ?? $distance),
             $metering,
+            $framesPerMinute,
         );
+    }
+
+    /** Stops under full power, 0 or less, up to which its unit stays cool and is ready for the next frame. */
+    public function bearableOutput(): float
+    {
+        return $this->light->flash->firing->bears((float) ($this->until - $this->from), $this->framesPerMinute);
     }
 
     /** The same in a room that glows so many stops brighter, or darker below 0; null where no room does. */
@@ -143,6 +154,7 @@ final readonly class Bar
             $this->nearest,
             $this->farthest,
             $this->metering,
+            $this->framesPerMinute,
             $insteadOf ?? $this->insteadOf,
             $others,
             $held ?? $this->held,

@@ -80,7 +80,7 @@ final readonly class Choices
 
             return new self($alone, [$row], [min(self::HOPELESS, $held->best->trouble())], [], [$row[5] => $bar], $held);
         }
-        $yardstick = Yardstick::of($alone, $favour);
+        $yardstick = Yardstick::of($alone, $favour, $bar->bearableOutput());
         $settings = self::settings($alone, $yardstick);
         $own = self::rowOf($alone->best, $bar->inHand->lens);
         $rows = [$own];

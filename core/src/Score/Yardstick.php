@@ -61,9 +61,12 @@ final readonly class Yardstick
         /** Outputs that may be asked for: beyond what the unit gives only where the bar's own best answer does. */
         private float $least,
         private float $most,
+        /** Output beyond which the unit gets hot, or is not ready in time; the bar's own where that is more already. */
+        private float $bearable,
     ) {}
 
-    public static function of(Solution $alone, Favour $favour): self
+    /** @param float $bearable stops under full power, 0 or less, up to which the unit stays cool and is ready for the next frame */
+    public static function of(Solution $alone, Favour $favour, float $bearable): self
     {
         $moment = $alone->moment;
         $look = $moment->look;
@@ -90,7 +93,8 @@ final readonly class Yardstick
             max(0.0, self::smearOf($sharpFrom - $shutter, $levels->faceRoom->value, $levels->face->value)) + self::WORSE + self::HAIR,
             $lowest,
             min($lowest, $wanted) - self::WORSE - self::HAIR,
-            max(0.0, $wanted) + self::WORSE + self::HAIR,
+            max($wanted, $wanted > 0.0 ? 0.0 : $bearable) + self::WORSE + self::HAIR,
+            max($bearable, $alone->best->output->value()),
         );
     }
 
@@ -132,7 +136,7 @@ final readonly class Yardstick
         foreach ($this->clicksAround($wanted) as $output) {
             $face = log(2.0 ** $onFace + 2.0 ** ($full + $output / 30.0), 2);
             $smear = self::smearOf($tooSlow, $onFace, $face);
-            if (abs($face - $this->face) <= $this->faceOff && $smear <= $this->smear) {
+            if ($output / 30.0 <= $this->bearable + self::HAIR && abs($face - $this->face) <= $this->faceOff && $smear <= $this->smear) {
                 $outputs[] = [$output, $common
                     + Candidate::troubleOfSpill($spill + $output / 30.0)
                     + $this->perOutput * ($output / 30.0 - $this->lowest)

@@ -53,6 +53,24 @@ final class EnergyPlanTest extends TestCase
         self::assertSame([30.0, 120.0], [EnergyPlan::hotAfter(1.0), EnergyPlan::hotAfter(0.25)]);
     }
 
+    /**
+     * 30 full pops of 60 are half a pop; of ten a minute for a minute all are, but 5.2 s of a tired set go once and a bit into 6 s, and
+     * 2 s between frames are 0.385 of it. That is where heat and waits begin.
+     */
+    public function testAUnitBearsWhatKeepsItCoolAndReady(): void
+    {
+        $cells = PowerSource::ofSeconds(2.6, 200.0);
+        foreach ([[10.0, 6.0, 0.5], [60.0, 6.0, 0.5], [5.0, 12.0, 0.5], [1.0, 10.0, 1.0], [1.0, 30.0, 2.0 / 5.2], [60.0, 0.0, 1.0]] as [$minutes, $rate, $share]) {
+            self::assertEqualsWithDelta($share, EnergyPlan::bears($minutes, $rate, $cells), 1e-12);
+        }
+        foreach ([[10.0, 6.0], [5.0, 12.0], [1.0, 30.0], [3.0, 25.0]] as [$minutes, $rate]) {
+            $borne = EnergyPlan::bears($minutes, $rate, $cells);
+            $step = static fn(float $share) => EnergyPlan::of([PlannedUse::ofMinutes('Use', $minutes, $rate, $share)], PowerSource::ofSeconds(2.6, 1.0e1))->steps[0];
+            self::assertFalse($step(0.999 * $borne)->overheats() || $cells->recycle(0.999 * $borne, 1.0) > 60.0 / $rate);
+            self::assertTrue($step(1.001 * $borne)->overheats() || $cells->recycle(1.001 * $borne, 1.0) > 60.0 / $rate);
+        }
+    }
+
     /** A fifth more than is used: 1000 of 200 full pops are five sets, and six to carry. */
     public function testAFifthMoreIsCarried(): void
     {

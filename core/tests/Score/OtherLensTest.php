@@ -18,6 +18,7 @@ use Kaddle\Core\Score\NightSolver;
 use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Score\Thing;
+use Kaddle\Core\Tests\Moments;
 use Kaddle\Core\Words\ScoreWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -67,6 +68,21 @@ final class OtherLensTest extends TestCase
             self::assertLessThanOrEqual(1 / 6 + 1e-6, $bar->worseBy());
         }
         self::assertNull($score->bars[1]->bar->insteadOf);
+    }
+
+    /** A zoom of f/2.8 asks for more light than a prime of f/1.8 does: not of a unit that fires forty times a minute. */
+    public function testALensThatWouldMakeTheUnitHotIsChanged(): void
+    {
+        $dark = ['look.aperture' => 'f/2', 'glow.ev' => 1.5, 'subject.distance' => 5, 'people' => ['movement' => 'dance']];
+        $night = static fn(float $rate): array => [self::zoomed(0), Bar::of('often', 'Often', 800, 830, Moments::with($dark), self::inHand('Prime'), framesPerMinute: $rate)
+            ->orThrough([[Thing::of('Zoom', 'Zoom'), self::lens('f/2.8')]])];
+        foreach ([1.0, 40.0] as $rate) {
+            foreach (self::solve($night($rate))->bars as $bar) {
+                $own = max($bar->bar->bearableOutput(), $bar->alone->best->output->value());
+                self::assertLessThanOrEqual($own + 1e-9, $bar->solution->best->output->value(), "$rate a minute, {$bar->bar->name}");
+            }
+        }
+        self::assertEqualsWithDelta(log(30.0 / 400.0, 2), $night(40.0)[1]->bearableOutput(), 1e-9);
     }
 
     #[DataProvider('useless')]
@@ -159,7 +175,12 @@ final class OtherLensTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function bar(int $hour, string $lens, array $changes = []): Bar
     {
-        return Nights::at($hour, "At $hour", $changes, InHand::of(Thing::of('b', 'Body'), Thing::of($lens, $lens), Thing::of('u', 'Unit'), null, null));
+        return Nights::at($hour, "At $hour", $changes, self::inHand($lens));
+    }
+
+    private static function inHand(string $lens): InHand
+    {
+        return InHand::of(Thing::of('b', 'Body'), Thing::of($lens, $lens), Thing::of('u', 'Unit'), null, null);
     }
 
     private static function lens(string $widest, float $closest = 0.4, float $focal = 35.0): Lens
