@@ -4,24 +4,23 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests;
 
-use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Colour\LightColour;
+use Kaddle\Core\Colour\Tint;
 use Kaddle\Core\Exposure\Labels;
-use Kaddle\Core\Exposure\Mains;
-use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Form\LookForm;
 use Kaddle\Core\Form\MomentForm;
 use Kaddle\Core\Form\RoomForm;
-use Kaddle\Core\Gear\Metering;
 use Kaddle\Core\Gear\PieceKind;
 use Kaddle\Core\Gear\StarterGear;
+use Kaddle\Core\Glow\Compass;
+use Kaddle\Core\Glow\SunPosition;
+use Kaddle\Core\Glow\Window;
+use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Night\NightTemplate;
-use Kaddle\Core\People\Behind;
-use Kaddle\Core\People\Clothing;
-use Kaddle\Core\People\Movement;
+use Kaddle\Core\Picture\FigureKind;
+use Kaddle\Core\Quantity\Kelvin;
 use Kaddle\Core\Room\Face;
-use Kaddle\Core\Room\Finish;
 use Kaddle\Core\Room\RoomKind;
-use Kaddle\Core\Wish\KeptThing;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -49,10 +48,26 @@ final class FiguresTest extends TestCase
                 yield "$name $thirtieths" => $label;
             }
         }
-        foreach ([Finish::class, ModifierKind::class, GelKind::class, Movement::class, Behind::class, Clothing::class, KeptThing::class, Metering::class, Mains::class] as $catalogue) {
+        foreach (self::catalogues() as $catalogue) {
             foreach ($catalogue::cases() as $case) {
                 yield from self::told($case);
             }
+        }
+        foreach (FigureKind::cases() as $kind) {
+            yield "reach of a $kind->value" => array_map($kind->reach(...), [0.1, -0.5]);
+        }
+        foreach ([1500.0, 2700.0, 4000.0, 6500.0, 12000.0] as $kelvin) {
+            yield "tint of $kelvin K" => array_map(
+                static fn(float $balance): string => Tint::of(LightColour::ofKelvin(Kelvin::of($kelvin)), LightColour::ofKelvin(Kelvin::of($balance))),
+                [2500.0, 5500.0, 10000.0],
+            );
+        }
+        foreach (range(3, 23, 2) as $hour) {
+            $sun = SunPosition::at(58.2, 8.1, new \DateTimeImmutable(sprintf('2027-06-21 %02d:00 UTC', $hour)));
+            yield sprintf('window under a sun at %.1f', $sun->altitude) => array_map(
+                static fn(Compass $way): float => round(Window::ofPercent(5.0, $way)->shareUnder($sun), 6),
+                Compass::cases(),
+            );
         }
         foreach (RoomKind::cases() as $kind) {
             yield "room $kind->value" => [$kind->metres(), $kind->roof(), array_map($kind->finish(...), Face::cases())];
@@ -76,12 +91,28 @@ final class FiguresTest extends TestCase
         }
     }
 
+    /** @return list<class-string<\BackedEnum>> every one that the core has */
+    private static function catalogues(): array
+    {
+        $catalogues = [];
+        $files = glob(__DIR__ . '/../src/*/*.php');
+        foreach ($files === false ? [] : $files as $file) {
+            $class = 'Kaddle\\Core\\' . basename(dirname($file)) . '\\' . basename($file, '.php');
+            if (is_subclass_of($class, \BackedEnum::class)) {
+                $catalogues[] = $class;
+            }
+        }
+
+        return $catalogues;
+    }
+
     /** @return iterable<string, mixed> what a case of a catalogue says of itself, without being asked about anything else */
     private static function told(\BackedEnum $case): iterable
     {
         foreach ((new \ReflectionEnum($case))->getMethods(\ReflectionMethod::IS_PUBLIC) as $method) {
-            if (!$method->isStatic() && $method->getNumberOfParameters() === 0) {
-                yield "{$method->class} $case->value {$method->name}" => $method->invoke($case);
+            $figure = !$method->isStatic() && $method->getNumberOfParameters() === 0 ? $method->invoke($case) : null;
+            if ($figure !== null && !$figure instanceof Shape) { // forms come whole, below
+                yield "{$method->class} $case->value {$method->name}" => $figure;
             }
         }
     }

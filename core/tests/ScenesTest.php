@@ -7,12 +7,18 @@ namespace Kaddle\Core\Tests;
 use Kaddle\Core\Card\ClickCard;
 use Kaddle\Core\Colour\Gel;
 use Kaddle\Core\Colour\GelKind;
+use Kaddle\Core\Document\AskedLookDocument;
 use Kaddle\Core\Document\ColourDocument;
 use Kaddle\Core\Document\DragDocument;
 use Kaddle\Core\Document\PictureDocument;
 use Kaddle\Core\Document\ScoreDocument;
+use Kaddle\Core\Drag\Ask;
+use Kaddle\Core\Drag\AskedLook;
+use Kaddle\Core\Drag\AskKind;
 use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Exchange\NightBars;
+use Kaddle\Core\People\Behind;
+use Kaddle\Core\People\Movement;
 use Kaddle\Core\Picture\View;
 use Kaddle\Core\Score\Favour;
 use Kaddle\Core\Score\NightSolver;
@@ -25,7 +31,7 @@ use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Whole pictures, drags, colours and nights as a golden text, in metres and in feet by turns, as AnswersTest has
+ * Whole pictures, drags, colours, asked looks and nights as a golden text, in metres and in feet by turns, as AnswersTest has
  * answers; of long lists of numbers how many, their sum and which.
  *
  * Written anew by: KADDLE_GOLDEN=write vendor/bin/phpunit --filter ScenesTest
@@ -43,10 +49,26 @@ final class ScenesTest extends TestCase
             $solution = MomentSolver::solve(Moments::with($changes));
             $voice = self::voice(count($lines) % 2 === 1);
             array_push($lines, "== $name", ...self::told(DragDocument::of($solution, $voice)));
-            array_push($lines, ...self::told(PictureDocument::of($solution, View::usual(), $voice)));
+            $view = count($lines) % 3 === 0 ? View::ofDegrees(5.0, -20.0, true) : View::usual();
+            array_push($lines, ...self::told(PictureDocument::of($solution, $view, $voice)));
             array_push($lines, ...self::told(ColourDocument::of($solution, $gels)));
         }
         Golden::assertSame('scenes', $lines);
+    }
+
+    public function testEveryAskedLookIsAsPinned(): void
+    {
+        $lines = [];
+        foreach (self::asking() as $name => $changes) {
+            $solution = MomentSolver::solve(Moments::with($changes));
+            foreach (AskKind::cases() as $kind) {
+                foreach ([[false, 20.0, 1.0], [true, 5.0, 3.0]] as [$tripod, $lamps, $heads]) {
+                    $look = AskedLook::of($solution, Ask::of($kind, $tripod, $lamps, $heads));
+                    array_push($lines, "== $name, $kind->value" . ($tripod ? ', tripod' : ''), ...Golden::told(AskedLookDocument::of($look, $solution, self::voice($tripod))));
+                }
+            }
+        }
+        Golden::assertSame('asked', $lines);
     }
 
     public function testEveryNightIsAsPinned(): void
@@ -83,7 +105,25 @@ final class ScenesTest extends TestCase
         ];
         yield 'a couple straight before a wall' => ['people' => ['count' => 2, 'clothing' => 'white'], 'head' => 'direct', 'flash.units' => 2, 'flash.gel' => ['kind' => 'half-orange']];
         yield 'without flash' => ['look.withoutFlash' => true, 'glow.ev' => 6, 'look.balance' => 3200, 'people' => ['behind' => 'band']];
+        foreach (Behind::cases() as $i => $behind) {
+            $movement = Movement::cases()[$i % count(Movement::cases())];
+            yield "before {$behind->value}, $movement->value" => [
+                'people' => ['behind' => $behind->value, 'movement' => $movement->value, 'count' => 1 + $i % 3, 'clothing' => ['white', 'dark', 'mixed'][$i % 3]],
+                'subject.distance' => 2.0 + 0.7 * $i, 'glow.ev' => 1.5 * $i, 'outdoors' => 2 * $i, 'lens.focalLength' => [24, 35, 85][$i % 3],
+                'camera.height' => [0.5, 1.6, 2.4][$i % 3], 'flash.modifier' => ['kind' => ['dome', 'soft-box', 'grid'][$i % 3]],
+            ];
+        }
         yield 'nothing overhead' => ['room.finishes.ceiling' => 'open', 'outdoors' => 4, 'head' => 'left'];
+    }
+
+    /** @return iterable<string, array<string, mixed>> */
+    private static function asking(): iterable
+    {
+        yield 'supper' => [];
+        yield 'a dance' => ['glow.ev' => 2, 'look.aperture' => 'f/4', 'people' => ['movement' => 'dance'], 'subject.distance' => 2.5];
+        yield 'a bright room' => ['glow.ev' => 9, 'people' => ['movement' => 'walk', 'behind' => 'window'], 'outdoors' => 12];
+        yield 'a dark one, a crowd' => ['glow.ev' => -1, 'people' => ['movement' => 'still'], 'drag' => ['crowdSpeed' => 1.5], 'flash.highSpeed' => true];
+        yield 'without flash' => ['look.withoutFlash' => true, 'glow.ev' => 4, 'people' => ['movement' => 'dance']];
     }
 
     private static function voice(bool $inFeet): Voice

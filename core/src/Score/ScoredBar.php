@@ -40,6 +40,30 @@ final readonly class ScoredBar
         return $this->bar->held !== null && $this->stand()->equals($this->bar->held);
     }
 
+    /**
+     * Stops between its ISO and the highest that is usable, 0 or more.
+     *
+     * @phpstan-pure
+     */
+    public function isoLeft(): float
+    {
+        $iso = $this->solution->best->choice->settings->iso->sv->thirtieths;
+
+        return max(0, $this->bar->light->body->usableIso->sv->thirtieths - $iso) / 30.0;
+    }
+
+    /**
+     * Stops between its output and full power, 0 or more; null for a flash that is off.
+     *
+     * @phpstan-pure
+     */
+    public function outputLeft(): ?float
+    {
+        $output = $this->solution->best->output->stops;
+
+        return $output === null ? null : -$output->value();
+    }
+
     /** Stops by which room or face lies farther from its wish than in the bar's own best answer, whichever more; 0 or more. */
     public function worseBy(): float
     {

@@ -9,6 +9,9 @@ use Kaddle\Core\Kit\KitWay;
 use Kaddle\Core\Kit\Purchase;
 use Kaddle\Core\Kit\PurchaseKind;
 use Kaddle\Core\Quantity\Length;
+use Kaddle\Core\Quantity\Number;
+use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Score\ScoredBar;
 
 /**
  * Ways of lighting and what would buy stops, in words.
@@ -32,6 +35,25 @@ final class KitWords
             },
             $way->lensName,
         );
+    }
+
+    /** "Standard zoom, at the left wall" */
+    public static function standing(ScoredBar $bar): string
+    {
+        $best = $bar->solution->best;
+
+        return "{$bar->bar->inHand->lens->name}, " . ($best->isOff() ? 'without flash' : $best->light->aim->inSentence());
+    }
+
+    /** "3 stops of output and 1.3 of ISO left" */
+    public static function left(ScoredBar $bar): string
+    {
+        $iso = Number::plain($bar->isoLeft(), 1);
+        $output = $bar->outputLeft();
+
+        return $output === null
+            ? Stops::of($bar->isoLeft())->amount() . ' of ISO left'
+            : Stops::of($output)->amount() . " of output and $iso of ISO left";
     }
 
     public static function purchase(Purchase $purchase, Voice $voice): string

@@ -24,6 +24,7 @@ use Kaddle\Core\Score\Score;
 use Kaddle\Core\Score\ScoredBar;
 use Kaddle\Core\Score\Stand;
 use Kaddle\Core\Score\Thing;
+use Kaddle\Core\Words\KitWords;
 use Kaddle\Core\Words\ScoreWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -83,6 +84,17 @@ final class HeldBarTest extends TestCase
         foreach ([1, 5, 14, 22] as $seed) {
             yield "seed $seed" => [$seed];
         }
+    }
+
+    /** 1/16 is four stops under full; ISO 1600 lies two under a usable 6400. */
+    public function testABarTellsWhatItLeaves(): void
+    {
+        $held = self::solve([Nights::at(0, 'Held', ['body.usableIso' => '6400'])->standing(self::stand('1/60', 'f/4', '1600', -4.0), 'Wide')])->bars[0];
+        self::assertSame([2.0, 4.0], [$held->isoLeft(), $held->outputLeft()]);
+        self::assertSame(['Wide, at the left wall', '4 stops of output and 2 of ISO left'], [KitWords::standing($held), KitWords::left($held)]);
+        $off = self::solve([Nights::at(0, 'Off', ['look.withoutFlash' => true, 'glow.ev' => 6])])->bars[0];
+        self::assertNull($off->outputLeft());
+        self::assertMatchesRegularExpression('/^Wide, without flash \d+(\.\d)? stops? of ISO left$/', KitWords::standing($off) . ' ' . KitWords::left($off));
     }
 
     public function testTheLastOfWhatIsToldStandsForAllStretchesAfterIt(): void

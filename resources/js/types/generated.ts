@@ -845,6 +845,17 @@ export interface KitRow {
   readonly best: number;
 }
 
+/** How a moment stands in the score: with what, and what is left of it. */
+export interface KitStanding {
+  readonly momentId: number;
+  /** "Fast 35, left wall" */
+  readonly with: string;
+  /** "3 stops of output and 1.3 of ISO left"; of the stretch with least. */
+  readonly left: string;
+  /** Whether it cannot be had as wished. */
+  readonly short: boolean;
+}
+
 /** A group of lamps, as a drawing shows it. */
 export interface LampData {
   readonly name: string;

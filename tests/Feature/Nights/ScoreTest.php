@@ -228,21 +228,39 @@ final class ScoreTest extends TestCase
         return $night;
     }
 
+    public function testTheKitCheckTellsWhatTheScoreLeaves(): void
+    {
+        $night = $this->evening($this->person());
+        $bars = $this->score($night)['score']['bars'];
+        $standings = $this->after("/nights/{$night->id}/kit", 'nights/Kit', 'standings');
+        self::assertCount(count(array_unique(array_column($bars, 'moment'))), $standings);
+        $first = $standings[0] ?? self::fail('none');
+        self::assertIsArray($first);
+        self::assertSame($night->moments()->firstOrFail()->id, $first['momentId']);
+        self::assertMatchesRegularExpression('/^\d+(\.\d)? stops? of (output and \d+(\.\d)? of )?ISO left$/', is_string($first['left']) ? $first['left'] : '');
+    }
+
     /** @return TScore what comes after the page */
     private function score(Night $night, string $query = ''): array
     {
-        $page = $this->get("/nights/{$night->id}$query")->assertOk()->viewData('page');
-        $version = is_array($page) && is_string($page['version'] ?? null) ? $page['version'] : '';
-        $score = $this->get("/nights/{$night->id}$query", [
-            'X-Inertia' => 'true',
-            'X-Inertia-Version' => $version,
-            'X-Inertia-Partial-Component' => 'nights/Score',
-            'X-Inertia-Partial-Data' => 'score',
-        ])->assertOk()->json('props.score');
-
-        self::assertIsArray($score);
         /** @var TScore $score */
+        $score = $this->after("/nights/{$night->id}$query", 'nights/Score', 'score');
 
         return $score;
+    }
+
+    /** @return array<array-key, mixed> what comes after a page */
+    private function after(string $path, string $component, string $prop): array
+    {
+        $page = $this->get($path)->assertOk()->viewData('page');
+        $version = is_array($page) && is_string($page['version'] ?? null) ? $page['version'] : '';
+        $told = $this->get($path, [
+            'X-Inertia' => 'true',
+            'X-Inertia-Version' => $version,
+            'X-Inertia-Partial-Component' => $component,
+            'X-Inertia-Partial-Data' => $prop,
+        ])->assertOk()->json("props.$prop");
+
+        return is_array($told) ? $told : self::fail("no $prop");
     }
 }

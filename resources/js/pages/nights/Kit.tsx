@@ -3,11 +3,17 @@ import { Pending } from '@/features/nights/Pending';
 import { usePending } from '@/features/nights/usePending';
 import { signed } from '@/lib/format';
 import { useReader } from '@/lib/useReader';
-import type { KitCellData, KitData, PurchaseData } from '@/types/generated';
+import type { KitCellData, KitData, KitStanding, PurchaseData } from '@/types/generated';
 import { FileLink } from '@/ui/FileLink';
 import { TextLink } from '@/ui/TextLink';
 
-export default function Kit({ kit }: { readonly kit: KitData }) {
+interface Props {
+  readonly kit: KitData;
+  /** Come after the page. */
+  readonly standings?: readonly KitStanding[];
+}
+
+export default function Kit({ kit, standings }: Props) {
   usePending(kit.pending, 'kit');
   return (
     <NightFrame night={kit.night}>
@@ -18,7 +24,7 @@ export default function Kit({ kit }: { readonly kit: KitData }) {
         </h2>
         {kit.pending === 0 && <Purchases purchases={kit.purchases} short={kit.short} />}
       </section>
-      <Verdicts kit={kit} />
+      <Verdicts kit={kit} standings={standings} />
       <Matrix kit={kit} />
       <p className="flex flex-wrap items-center gap-x-6">
         <FileLink href={`/nights/${kit.night.id}/kit.csv`}>The whole check (CSV)</FileLink>
@@ -53,21 +59,22 @@ function Purchases({ purchases, short }: { readonly purchases: readonly Purchase
 }
 
 /** One row a moment: whether it can be had, with which lens and which way. */
-function Verdicts({ kit }: { readonly kit: KitData }) {
+function Verdicts({ kit, standings }: { readonly kit: KitData; readonly standings: readonly KitStanding[] | undefined }) {
   const { time } = useReader();
+  const byMoment = new Map(standings?.map((standing) => [standing.momentId, standing]));
   return (
     <section aria-labelledby="verdicts" className="grid gap-2">
       <h2 id="verdicts" className="text-xl">
         Moment by moment
       </h2>
       <p>
-        The best of what is in the bag. Up to six lenses of <TextLink href="/bag">your bag</TextLink> are tried: see that its figures are yours.
+        The best of what is in the bag, and what the night as a whole leaves of it. Up to six lenses of <TextLink href="/bag">your bag</TextLink> are tried: see that its figures are yours.
       </p>
       <div className="overflow-x-auto rounded-lg border border-line bg-raised" role="region" aria-label="Verdicts" tabIndex={0}>
         <table className="w-full text-left">
           <thead className="text-sm text-faint">
             <tr>
-              {['Moment', 'Verdict', 'Lens', 'Way', 'Gives out first'].map((head) => (
+              {['Moment', 'Verdict', 'Lens', 'Way', 'Gives out first', 'In the score'].map((head) => (
                 <th key={head} scope="col" className="px-4 py-2 font-medium">
                   {head}
                 </th>
@@ -82,6 +89,7 @@ function Verdicts({ kit }: { readonly kit: KitData }) {
                   <TextLink href={`/moments/${row.momentId}`}>{row.name}</TextLink>
                 </th>
                 <Best cell={row.cells[row.best]} />
+                <Standing of={byMoment.get(row.momentId)} isKnown={standings !== undefined} />
               </tr>
             ))}
           </tbody>
@@ -106,6 +114,22 @@ function Best({ cell }: { readonly cell: KitCellData | undefined }) {
       <td>{cell.head === 'Off' ? 'without flash' : cell.head}</td>
       <td className="text-faint">{cell.bound}</td>
     </>
+  );
+}
+
+/** With what the score has it, and what is left. */
+function Standing({ of, isKnown }: { readonly of: KitStanding | undefined; readonly isKnown: boolean }) {
+  return (
+    <td className="min-w-56">
+      {of === undefined ? (
+        <span className="text-faint">{isKnown ? 'left out' : 'is being solved …'}</span>
+      ) : (
+        <>
+          {of.with}
+          <span className={`block text-sm ${of.short ? 'font-semibold text-alarm' : 'text-faint'}`}>{of.short ? 'cannot be had as wished' : of.left}</span>
+        </>
+      )}
+    </td>
   );
 }
 
