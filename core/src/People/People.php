@@ -90,10 +90,22 @@ final readonly class People
         return $this->count > 1 || $this->width !== null;
     }
 
+    /** People in a full row, 1 or more. */
+    public function inRow(): int
+    {
+        return (int) ceil($this->count / $this->rows);
+    }
+
+    /** m from one to the next in a row. */
+    public function apart(): float
+    {
+        return $this->across() / $this->inRow();
+    }
+
     /** m from end to end: as somebody says, or shoulder to shoulder in their rows. */
     public function across(): float
     {
-        return $this->width ?? self::WIDE * ceil($this->count / $this->rows);
+        return $this->width ?? self::WIDE * $this->inRow();
     }
 
     /** Share of the frame that is people, 0 to 1: of those behind, as much again as is seen of them. @param float $distance m */

@@ -45,9 +45,12 @@ final readonly class Camera
         $long = $moment->optics->frameWidth() / 2.0 / $moment->optics->metres();
         $half = $view->isUpright ? $long / self::LONG : $long;
         $aspect = $view->isUpright ? self::LONG : 1.0 / self::LONG;
+        // The middle of an even row lies between two of them, beside the first face.
+        $aside = $moment->people->inRow() % 2 === 0 ? $moment->people->apart() / 2.0 : 0.0;
+        $turn = deg2rad($view->turn) + atan2($aside, $moment->scene->distance);
         $up = atan2($face->z - $camera->z, $moment->scene->distance) - atan(2.0 * self::THIRD * $half * $aspect) + deg2rad($view->tilt);
 
-        return self::looking($camera, max(-deg2rad(self::STEEPEST), min(deg2rad(self::STEEPEST), $up)), deg2rad($view->turn), $half, $aspect);
+        return self::looking($camera, max(-deg2rad(self::STEEPEST), min(deg2rad(self::STEEPEST), $up)), $turn, $half, $aspect);
     }
 
     /**

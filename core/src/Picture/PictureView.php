@@ -170,8 +170,7 @@ final readonly class PictureView
     private static function people(Moment $moment, Camera $camera, ?LitSurfaces $lit): array
     {
         [$people, $scene] = [$moment->people, $moment->scene];
-        $inRow = (int) ceil($people->count / $people->rows);
-        $apart = $people->across() / $inRow;
+        [$inRow, $apart] = [$people->inRow(), $people->apart()];
         $figures = [];
         for ($i = 0; $i < $people->count && count($figures) < self::MOST_FIGURES; ++$i) {
             $row = intdiv($i, $inRow);

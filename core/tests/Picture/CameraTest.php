@@ -7,8 +7,11 @@ namespace Kaddle\Core\Tests\Picture;
 use Kaddle\Core\Form\ViewForm;
 use Kaddle\Core\Intake\FaultyDocument;
 use Kaddle\Core\Picture\Camera;
+use Kaddle\Core\Picture\Figure;
+use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Picture\View;
 use Kaddle\Core\Room\Vector;
+use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Tests\Moments;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -39,6 +42,27 @@ final class CameraTest extends TestCase
         $turned = Camera::of(Moments::with([]), View::ofDegrees(5.0, 10.0, false))->project(Moments::with([])->scene->face) ?? self::fail('not seen');
         self::assertLessThan(0.0, $turned->x, 'turned to the right, people move to the left');
         self::assertLessThan(1.0 / 9.0, $turned->y);
+    }
+
+    /** A couple, three, four in a row: whoever stands in it, its middle is that of the picture. */
+    #[DataProvider('rows')]
+    public function testARowStandsInTheMiddle(int $count, int $rows): void
+    {
+        $moment = Moments::with(['people' => ['count' => $count, 'rows' => $rows, 'depth' => $rows > 1 ? 1.5 : 0], 'subject.distance' => 4]);
+        $picture = PictureView::of(MomentSolver::solve($moment), View::usual());
+        $first = array_filter($picture->figures, static fn(Figure $f): bool => $f->isOfGroup && $f->at->x === $moment->scene->face->x);
+        $places = array_map(static fn(Figure $f): float => $picture->camera->project($f->at)->x ?? NAN, array_values($first));
+        self::assertCount((int) ceil($count / $rows), $places);
+        sort($places);
+        self::assertEqualsWithDelta(0.0, ($places[0] ?? NAN) + ($places[count($places) - 1] ?? NAN), 0.02);
+    }
+
+    /** @return iterable<string, array{int, int}> */
+    public static function rows(): iterable
+    {
+        foreach ([[1, 1], [2, 1], [3, 1], [4, 1], [8, 2], [9, 3]] as [$count, $rows]) {
+            yield "$count in $rows" => [$count, $rows];
+        }
     }
 
     /** A face high over a lens close by: however it is tilted, what is up stays up. */

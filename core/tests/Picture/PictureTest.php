@@ -79,7 +79,8 @@ final class PictureTest extends TestCase
         $view = PictureView::of(self::solve(['people' => ['count' => 7, 'rows' => 2, 'rowGap' => 1.5], 'head' => 'direct']), View::usual());
         $group = array_values(array_filter($view->figures, static fn(Figure $f): bool => $f->isOfGroup));
         self::assertCount(7, $group);
-        [$last, $first] = [$group[0], $group[3]];
+        $first = array_values(array_filter($group, static fn(Figure $f): bool => $f->isSubject))[0] ?? self::fail('no first face');
+        $last = $group[0];
         self::assertEqualsWithDelta(1.5, $last->at->x - $first->at->x, 1e-9);
         self::assertLessThan($first->front->luminance(), $last->front->luminance());
         self::assertEqualsWithDelta(1.0, $view->overFace($first->front)->luminance(), 0.01);
