@@ -56,7 +56,7 @@ final class Moment extends Model
     public const WHOLE = ['night.venue', 'room.venue', 'body', 'lens', 'flash', 'modifier', 'gel', 'otherGel'];
 
     /** What a copy of it does not share. */
-    public const OWN = ['uid', 'kit', 'revision', 'pins'];
+    private const OWN = ['uid', 'kit', 'revision', 'pins'];
 
     /** Columns that the bench changes. */
     public const BENCH = ['body_id', 'lens_id', 'flash_id', 'modifier_id', 'gel_id', 'other_gel_id', 'name', 'starts_at', 'settings'];
@@ -105,6 +105,12 @@ final class Moment extends Model
                 $moment->steps()->delete(); // they tell of another room
             }
         });
+    }
+
+    /** Another like it, not stored yet: what was left here as it stood is solved anew there. */
+    public function again(): self
+    {
+        return $this->replicate(self::OWN)->fill(['settings' => array_diff_key($this->settings->toArray(), ['stands' => null])]);
     }
 
     /** @return BelongsTo<Night, $this> */

@@ -10,14 +10,14 @@ use Kaddle\Core\Intake\Record;
 use Kaddle\Core\Score\Thing;
 
 /** The lenses that some moment of a night is planned with: what stays on the body may serve another. */
-final class LensesInUse
+final readonly class LensesInUse
 {
     /** Lenses that come into question for a moment beside its own, the first. */
     private const MOST = 3;
 
     /** @param array<string, array{Thing, Record}> $lenses by identity */
     private function __construct(
-        private readonly array $lenses,
+        private array $lenses,
     ) {}
 
     /** @param iterable<array{Thing, Record}> $lenses with their figures; each as often as it comes */

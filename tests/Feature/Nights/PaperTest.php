@@ -156,12 +156,14 @@ final class PaperTest extends TestCase
     {
         $moment = $this->momentOf($user = $this->person());
         $moment->room->update(['windows' => [['name' => 'West', 'share' => 2]]]);
-        $moment->update(['settings' => self::settingsOf($moment, ['glow.ev' => null, 'glow.curve' => true]), 'starts_at' => '21:00']);
+        $moment->update(['settings' => self::settingsOf($moment, ['glow.ev' => null, 'glow.curve' => true, 'stands' => [['shutter' => '1/60', 'aperture' => 'f/4', 'iso' => '800', 'lens' => 'Fast 35']]]), 'starts_at' => '21:00']);
+        self::assertTrue($moment->refresh()->settings->has('stands'));
         $this->actingAs($user)->post("/nights/{$moment->night_id}/copy", ['name' => 'In winter', 'heldOn' => '2027-12-11'])->assertSessionHasNoErrors();
         $copy = Night::query()->latest('id')->firstOrFail();
         $twin = $copy->wholeMoments()->firstOrFail();
         self::assertSame('2027-12-11', $copy->held_on->toDateString());
         self::assertNotSame($moment->uid, $twin->uid);
+        self::assertFalse($twin->settings->has('stands'), 'by another sun it is solved anew');
         self::assertGreaterThan($twin->glow() + 0.5, $moment->fresh(Moment::WHOLE)?->glow(), 'May evenings are brighter');
         $this->post("/nights/{$moment->night_id}/copy", ['name' => 'x', 'heldOn' => 'soon'])->assertSessionHasErrors('heldOn');
         $this->put("/nights/{$copy->id}", ['name' => 'Later', 'heldOn' => '2028-01-02'])->assertSessionHasNoErrors();

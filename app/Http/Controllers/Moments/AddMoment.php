@@ -34,7 +34,7 @@ final class AddMoment
 
     private static function after(Moment $last): Moment
     {
-        $moment = $last->replicate(Moment::OWN);
+        $moment = $last->again();
         $moment->name = 'New moment';
         $moment->starts_at = Evening::clock($last->slot()->until());
         $moment->save();

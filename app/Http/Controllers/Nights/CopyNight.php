@@ -23,7 +23,7 @@ final class CopyNight
         $copy = $night->replicate(['uid', 'kept'])->fill(['name' => $asked->text('name'), 'held_on' => $asked->text('heldOn')]);
         $copy->save();
         foreach ($night->moments as $moment) {
-            $copy->moments()->save($moment->replicate(Moment::OWN));
+            $copy->moments()->save($moment->again());
         }
 
         return redirect()->route('nights.show', $copy)->with(
