@@ -12,6 +12,7 @@ use Kaddle\Core\Document\ColourDocument;
 use Kaddle\Core\Document\DragDocument;
 use Kaddle\Core\Document\PictureDocument;
 use Kaddle\Core\Document\ScoreDocument;
+use Kaddle\Core\Document\SectionDocument;
 use Kaddle\Core\Drag\Ask;
 use Kaddle\Core\Drag\AskedLook;
 use Kaddle\Core\Drag\AskKind;
@@ -31,14 +32,14 @@ use Kaddle\Core\Words\Voice;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Whole pictures, drags, colours, asked looks and nights as a golden text, in metres and in feet by turns, as AnswersTest has
- * answers; of long lists of numbers how many, their sum and which.
+ * Whole pictures, drags, colours, sections, asked looks and nights as a golden text, in metres and in feet by turns, as AnswersTest has
+ * answers; of long lists how many, the sum of numbers, and which.
  *
  * Written anew by: KADDLE_GOLDEN=write vendor/bin/phpunit --filter ScenesTest
  */
 final class ScenesTest extends TestCase
 {
-    /** Numbers of a list beyond which it is condensed. */
+    /** Numbers or parts of a list beyond which it is condensed. */
     private const LONG = 12;
 
     public function testEverySceneIsAsPinned(): void
@@ -51,7 +52,7 @@ final class ScenesTest extends TestCase
             array_push($lines, "== $name", ...self::told(DragDocument::of($solution, $voice)));
             $view = count($lines) % 3 === 0 ? View::ofDegrees(5.0, -20.0, true) : View::usual();
             array_push($lines, ...self::told(PictureDocument::of($solution, $view, $voice)));
-            array_push($lines, ...self::told(ColourDocument::of($solution, $gels)));
+            array_push($lines, ...self::told(ColourDocument::of($solution, $gels)), ...self::told(SectionDocument::of($solution)));
         }
         Golden::assertSame('scenes', $lines);
     }
@@ -144,6 +145,10 @@ final class ScenesTest extends TestCase
         }
         if (count($value) > self::LONG && array_filter($value, is_numeric(...)) === $value) {
             return sprintf('%d numbers, %.2f together, %08x', count($value), array_sum($value), crc32(json_encode($value, JSON_THROW_ON_ERROR)));
+        }
+
+        if (count($value) > self::LONG && array_filter($value, is_array(...)) === $value) {
+            return sprintf('%d parts, %08x', count($value), crc32(json_encode($value, JSON_THROW_ON_ERROR)));
         }
 
         return array_map(self::condensed(...), $value);

@@ -99,6 +99,15 @@ final class KitCheckTest extends TestCase
         yield 'darker' => [-4.0];
     }
 
+    public function testWhereTheFlashIsOffNothingForItIsWorthBuying(): void
+    {
+        $kinds = static fn(KitCheck $check): array => array_column(array_map(static fn(Purchase $p): array => [$p->kind->value, $p], $check->purchases()), 0);
+        $off = KitCheck::of(Moments::with(['look.withoutFlash' => true, 'glow.ev' => -2]), [KitWay::withoutFlash('Fast 35', Moments::with([])->lens)]);
+        self::assertNotSame([], $kinds($off));
+        self::assertSame([], array_diff($kinds($off), [PurchaseKind::Iso->value, PurchaseKind::Lens->value]));
+        self::assertContains(PurchaseKind::Unit->value, $kinds(self::check(['glow.ev' => 9, 'subject.distance' => 9, 'flash.guideNumber' => 6])));
+    }
+
     public function testASecondUnitBuysAStopOfFlashAndNothingOfTheRoom(): void
     {
         [$one, , $two] = self::check([])->cells;

@@ -196,6 +196,18 @@ final class OutputWaysTest extends TestCase
         self::assertSame(['1/8', '1/16', '1/32'], [$less->output, $now->output, $more->output]);
     }
 
+    /** A stop under sync, and a stop faster than the slowest: one click further there is none, and the aperture turns instead. */
+    public function testAStopIsTurnedByTheShutterAsFarAsItGoes(): void
+    {
+        $turns = static fn(string $shutter): array => array_column(TradeDocument::allFor(MomentSolver::solve(Moments::with([
+            'head' => 'up-forward', 'body.sync' => '1/200', 'look.school' => 'free-hand', 'look.locks' => ['shutter' => $shutter, 'aperture' => 'f/4', 'iso' => '800'],
+        ])), PowerSource::ofSeconds(4.0, 200.0)), 'turn', 'stops');
+        self::assertSame('shutter 1 stop faster', $turns('1/100')[1] ?? '');
+        self::assertSame('aperture 1 stop narrower', $turns('1/125')[1] ?? '');
+        self::assertSame(['shutter 1 stop slower', 'aperture 1 stop wider'], [$turns('1 s')[-1] ?? '', $turns('1.3 s')[-1] ?? ''], 'by hand, as slow as 2 s');
+        self::assertSame('aperture 2 stops narrower', $turns('1/100')[2] ?? '');
+    }
+
     /** Dark clothes before a dark hall want less; a body at +3 leaves more than the unit can take away. */
     public function testASumThatTheUnitCannotMakeUpForIsToldInStops(): void
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Nights;
 
-use App\Models\Moment;
 use App\Models\Night;
 use App\Models\User;
 use App\Planning\NightForm;
