@@ -1,0 +1,87 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { get, post, postText, put, remove } from './http';
+
+type Sent = readonly [string, RequestInit];
+
+/** Answers every request alike, and keeps what was asked. */
+function server(answer: Response | Error): { readonly sent: Sent[] } {
+  const sent: Sent[] = [];
+  vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
+    sent.push([url, init]);
+    return answer instanceof Error ? Promise.reject(answer) : Promise.resolve(answer.clone());
+  });
+  return { sent };
+}
+
+function json(body: unknown, status = 200): Response {
+  return new Response(JSON.stringify(body), { status });
+}
+
+beforeEach(() => {
+  vi.stubGlobal('document', { cookie: 'theme=dark; XSRF-TOKEN=a%3Db; other=1' });
+});
+afterEach(() => {
+  vi.unstubAllGlobals();
+});
+
+describe('what is sent', () => {
+  it('carries the method, the body as JSON, and the token that the cookie has', async () => {
+    const { sent } = server(json({ iso: 800 }));
+    expect(await post('/moments/1/solve', { a: [1] })).toEqual({ kind: 'answered', value: { iso: 800 } });
+    expect(await put('/moments/1', { b: null })).toEqual({ kind: 'answered', value: { iso: 800 } });
+    expect(sent.map(([url, { method, body }]) => [url, method, body])).toEqual([
+      ['/moments/1/solve', 'POST', '{"a":[1]}'],
+      ['/moments/1', 'PUT', '{"b":null}'],
+    ]);
+    expect(sent[0]?.[1].headers).toMatchObject({ 'X-XSRF-TOKEN': 'a=b', Accept: 'application/json' });
+    expect(sent[0]?.[1].credentials).toBe('same-origin');
+  });
+
+  it('is nothing where there is nothing to say, and a text as it is, sound or not', async () => {
+    const { sent } = server(json({}));
+    await get('/moments/1/state');
+    await postText('/import', '{"half":');
+    expect('body' in (sent[0]?.[1] ?? {})).toBe(false);
+    expect(sent[1]?.[1].body).toBe('{"half":');
+  });
+
+  it('is sent without a token where no cookie has one', async () => {
+    vi.stubGlobal('document', { cookie: '' });
+    const { sent } = server(json({}));
+    await get('/x');
+    expect(sent[0]?.[1].headers).toMatchObject({ 'X-XSRF-TOKEN': '' });
+  });
+});
+
+describe('what comes back', () => {
+  it('is nothing after something was removed', async () => {
+    server(new Response(null, { status: 204 }));
+    expect(await remove('/pins/1')).toEqual({ kind: 'answered', value: null });
+  });
+
+  it('is the first fault of each field', async () => {
+    server(json({ message: 'no', errors: { 'look.fill': ['Too much.', 'And no number.'], page: [] } }, 422));
+    expect(await post('/x', {})).toEqual({ kind: 'refused', faults: { 'look.fill': 'Too much.', page: '' } });
+    server(json({ message: 'no' }, 422));
+    expect(await post('/x', {})).toEqual({ kind: 'refused', faults: {} });
+  });
+
+  it('says what was changed elsewhere', async () => {
+    server(json({ message: 'Somebody was quicker.' }, 409));
+    expect(await put('/x', {})).toEqual({ kind: 'conflict', sentence: 'Somebody was quicker.' });
+  });
+
+  it.each([
+    [new TypeError('offline'), 'No connection'],
+    [json({}, 413), 'larger than anything'],
+    [json({}, 401), 'signed out'],
+    [json({}, 419), 'signed out'],
+    [json({}, 500), 'could not answer'],
+    [new Response('<html>', { status: 502 }), 'could not answer'],
+  ])('says in words that there is no answer (%#)', async (answer, words) => {
+    server(answer);
+    const told = await get('/x');
+    expect(told.kind).toBe('failed');
+    expect(told.kind === 'failed' ? told.sentence : '').toContain(words);
+  });
+});
