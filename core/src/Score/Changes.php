@@ -37,6 +37,20 @@ final readonly class Changes
         return [...$things, ...$self->turned(), ...$self->flash(), ...self::ofBalance($from, $to)];
     }
 
+    /**
+     * The same where another body, with all that is on it, is taken up.
+     *
+     * @param list<Change> $changes
+     *
+     * @return list<Change>
+     */
+    public static function withRig(Bar $to, array $changes): array
+    {
+        return in_array(Control::Body, array_map(static fn(Change $c): Control => $c->control, $changes), true)
+            ? $changes
+            : [new Change(Control::Body, 0, $to->effort->of(Control::Body, 1), null, null, 0.0, 0.0), ...$changes];
+    }
+
     /** @return list<Change> one where somebody has said how one of both is to be set, and it is not the same */
     private static function ofBalance(Bar $from, Bar $to): array
     {

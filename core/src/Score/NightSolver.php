@@ -11,7 +11,8 @@ use Kaddle\Core\Solve\KnownLights;
  *
  * Each bar is solved for itself first; then, among all settings that serve it within a sixth of a stop
  * as well and cross none of its limits, through the planned lens or another that gives the same frame, those are
- * chosen that together cost the fewest turns, the trouble of each weighed against them.
+ * chosen that together cost the fewest turns, the trouble of each weighed against them. Each rig that is worn is a
+ * night of its own there: what it is set to stays while another is used.
  *
  * @see docs/physics.md, “The night as a whole”
  */
@@ -30,18 +31,43 @@ final class NightSolver
         array $past = [],
     ): Score {
         $choices = Choices::allOf($bars, $favour, $known);
-        $last = $past === [] ? null : $past[count($past) - 1];
-        $sequence = Sequence::through(
-            $choices,
-            array_map(static fn(Bar $b): Work => $b->work(), $bars),
-            $favour->turnsPerStop(),
-            $last === null ? null : Choices::rowOf($last->solution->best, $last->bar->inHand->lens),
-        );
         $solved = array_map(static fn(ScoredBar $b): array => [$b->bar, $b->solution, $b->alone], $past);
-        foreach ($choices as $i => $choice) {
-            $solved[] = $choice->solved($sequence->places[$i], $known);
+        $mayBeCheaperBy = 0.0;
+        foreach (Rigs::of([...array_map(static fn(ScoredBar $b): Bar => $b->bar, $past), ...$bars])->places() as $places) {
+            [$before, $own] = self::parted($places, count($past));
+            $sequence = Sequence::through(
+                array_map(static fn(int $i): Choices => $choices[$i], $own),
+                array_map(static fn(int $i): Work => $bars[$i]->work(), $own),
+                $favour->turnsPerStop(),
+                $before === null ? null : Choices::rowOf($past[$before]->solution->best, $past[$before]->bar->inHand->lens),
+            );
+            $mayBeCheaperBy += $sequence->mayBeCheaperBy();
+            foreach ($own as $at => $i) {
+                $solved[count($past) + $i] = $choices[$i]->solved($sequence->places[$at], $known);
+            }
+        }
+        ksort($solved);
+
+        return Score::of($favour, array_values($solved), $mayBeCheaperBy);
+    }
+
+    /**
+     * @param list<int> $places among the past and the bars
+     *
+     * @return array{int|null, list<int>} the last of them that is past, and those of the bars
+     */
+    private static function parted(array $places, int $past): array
+    {
+        $before = null;
+        $own = [];
+        foreach ($places as $place) {
+            if ($place < $past) {
+                $before = $place;
+            } else {
+                $own[] = $place - $past;
+            }
         }
 
-        return Score::of($favour, $solved, $sequence->mayBeCheaperBy());
+        return [$before, $own];
     }
 }

@@ -23,10 +23,13 @@ final class Rehearsal
     private function __construct(array $bars, private readonly Favour $favour, private readonly ?KnownLights $known)
     {
         $choices = Choices::allOf($bars, $favour, $known);
-        $listed = Sequence::through($choices, self::work($bars), $favour->turnsPerStop(), null)->listed();
         $this->stays = new \WeakMap();
-        foreach ($bars as $i => $bar) {
-            $this->stays[$bar] = [$choices[$i], $listed[$i]];
+        foreach (Rigs::of($bars)->places() as $places) {
+            $own = array_map(static fn(int $i): Choices => $choices[$i], $places);
+            $listed = Sequence::through($own, self::work($bars, $places), $favour->turnsPerStop(), null)->listed();
+            foreach ($places as $at => $i) {
+                $this->stays[$bars[$i]] = [$choices[$i], $listed[$at]];
+            }
         }
     }
 
@@ -41,29 +44,35 @@ final class Rehearsal
     {
         $new = array_filter($bars, fn(Bar $b): bool => !isset($this->stays[$b]));
         $solved = array_combine(array_keys($new), Choices::allOf(array_values($new), $this->favour, $this->known));
-        $choices = $listed = [];
-        foreach ($bars as $i => $bar) {
-            $choices[] = $solved[$i] ?? $this->stays[$bar][0];
-            if (!isset($solved[$i])) {
-                $listed[$i] = $this->stays[$bar][1];
+        $stand = [];
+        $mayBeCheaperBy = 0.0;
+        foreach (Rigs::of($bars)->places() as $places) {
+            $choices = $listed = [];
+            foreach ($places as $at => $i) {
+                $choices[] = $solved[$i] ?? $this->stays[$bars[$i]][0];
+                if (!isset($solved[$i])) {
+                    $listed[$at] = $this->stays[$bars[$i]][1];
+                }
+            }
+            $sequence = Sequence::near($choices, self::work($bars, $places), $this->favour->turnsPerStop(), $listed);
+            $mayBeCheaperBy += $sequence->mayBeCheaperBy();
+            foreach ($places as $at => $i) {
+                $stand[$i] = $choices[$at]->solved($sequence->places[$at], $this->known);
             }
         }
-        $sequence = Sequence::near($choices, self::work($bars), $this->favour->turnsPerStop(), $listed);
+        ksort($stand);
 
-        return Score::of(
-            $this->favour,
-            array_map(fn(Choices $c, int $place): array => $c->solved($place, $this->known), $choices, $sequence->places),
-            $sequence->mayBeCheaperBy(),
-        );
+        return Score::of($this->favour, array_values($stand), $mayBeCheaperBy);
     }
 
     /**
      * @param list<Bar> $bars
+     * @param list<int> $places of those that are asked for
      *
      * @return list<Work>
      */
-    private static function work(array $bars): array
+    private static function work(array $bars, array $places): array
     {
-        return array_map(static fn(Bar $b): Work => $b->work(), $bars);
+        return array_map(static fn(int $i): Work => $bars[$i]->work(), $places);
     }
 }

@@ -33,19 +33,26 @@ final readonly class Score
     {
         $bars = [];
         $alone = 0.0;
-        [$set, $setAlone] = [null, null];
+        $rigs = Rigs::of(array_map(static fn(array $bar): Bar => $bar[0], $solved))->numbers;
+        $last = $curtains = [];
         foreach ($solved as $i => [$bar, $solution, $own]) {
+            $rig = $rigs[$i];
+            [$set, $setAlone] = $curtains[$rig] ?? [null, null];
             $curtain = DragView::of($solution)->curtains->setFrom($set);
             $curtainAlone = DragView::of($own)->curtains->setFrom($setAlone);
-            $changes = [];
-            if ($i > 0) {
-                [$before, $stood, $ownBefore] = $solved[$i - 1];
+            $changes = $changesAlone = [];
+            if (isset($last[$rig])) {
+                [$before, $stood, $ownBefore] = $solved[$last[$rig]];
                 $changes = [...Changes::between($before, $stood, $bar, $solution), ...Changes::ofCurtain($bar, $set, $curtain)];
-                foreach ([...Changes::between($before, $ownBefore, $bar, $own), ...Changes::ofCurtain($bar, $setAlone, $curtainAlone)] as $change) {
-                    $alone += $change->turns;
-                }
+                $changesAlone = [...Changes::between($before, $ownBefore, $bar, $own), ...Changes::ofCurtain($bar, $setAlone, $curtainAlone)];
             }
-            [$set, $setAlone] = [$curtain ?? $set, $curtainAlone ?? $setAlone];
+            if ($i > 0 && $rigs[$i - 1] !== $rig) {
+                $changes = Changes::withRig($bar, $changes);
+                $changesAlone = Changes::withRig($bar, $changesAlone);
+            }
+            $alone += array_sum(array_map(static fn(Change $c): float => $c->turns, $changesAlone));
+            $curtains[$rig] = [$curtain ?? $set, $curtainAlone ?? $setAlone];
+            $last[$rig] = $i;
             $bars[] = new ScoredBar($bar, $solution, $own, $changes, $curtain);
         }
 
