@@ -19,6 +19,7 @@ use Kaddle\Core\Intake\Shape;
 use Kaddle\Core\Night\NightTemplate;
 use Kaddle\Core\Picture\FigureKind;
 use Kaddle\Core\Quantity\Kelvin;
+use Kaddle\Core\Quantity\Range;
 use Kaddle\Core\Room\Face;
 use Kaddle\Core\Room\RoomKind;
 use PHPUnit\Framework\TestCase;
@@ -48,9 +49,14 @@ final class FiguresTest extends TestCase
                 yield "$name $thirtieths" => $label;
             }
         }
-        foreach (self::catalogues() as $catalogue) {
-            foreach ($catalogue::cases() as $case) {
+        foreach (self::classes() as $class) {
+            foreach (is_subclass_of($class, \BackedEnum::class) ? $class::cases() : [] as $case) {
                 yield from self::told($case);
+            }
+            foreach ((new \ReflectionClass($class))->getMethods(\ReflectionMethod::IS_STATIC) as $method) {
+                if ($method->isPublic() && $method->getNumberOfParameters() === 0 && (string) $method->getReturnType() === Range::class) {
+                    yield "$class {$method->name}" => $method->invoke(null);
+                }
             }
         }
         foreach (FigureKind::cases() as $kind) {
@@ -91,19 +97,19 @@ final class FiguresTest extends TestCase
         }
     }
 
-    /** @return list<class-string<\BackedEnum>> every one that the core has */
-    private static function catalogues(): array
+    /** @return list<class-string> every one that the core has */
+    private static function classes(): array
     {
-        $catalogues = [];
+        $classes = [];
         $files = glob(__DIR__ . '/../src/*/*.php');
         foreach ($files === false ? [] : $files as $file) {
             $class = 'Kaddle\\Core\\' . basename(dirname($file)) . '\\' . basename($file, '.php');
-            if (is_subclass_of($class, \BackedEnum::class)) {
-                $catalogues[] = $class;
+            if (class_exists($class)) {
+                $classes[] = $class;
             }
         }
 
-        return $catalogues;
+        return $classes;
     }
 
     /** @return iterable<string, mixed> what a case of a catalogue says of itself, without being asked about anything else */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Flash;
 
 use Kaddle\Core\Flash\Angles;
+use Kaddle\Core\Flash\Exposure;
 use Kaddle\Core\Flash\FlashUnit;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ImpossibleUnit;
@@ -36,6 +37,13 @@ final class UnitTest extends TestCase
         yield 'half a stop over an eighth' => [-75, '1/8 +½', 2.0 ** -2.5];
         yield 'tenths' => [-93, '1/16 +0.9', 2.0 ** -3.1];
         yield 'least' => [-210, '1/128', 1.0 / 128.0];
+    }
+
+    public function testAFlashThatIsOffIsEndlesslyFarUnderFull(): void
+    {
+        self::assertSame(['off', 0.0, -INF], [Output::off()->label(), Output::off()->share(), Output::off()->value()]);
+        self::assertSame([0.0, 0.0], [Exposure::none()->total()->luminance(), Exposure::none()->first()->luminance()]);
+        self::assertSame([0.0, 1.0], [Output::full()->value(), Output::full()->share()]);
     }
 
     public function testNoUnitGivesMoreThanEverything(): void
