@@ -31,6 +31,15 @@ final class SpotGlowTest extends TestCase
         self::assertSame(2, $stage->readings);
     }
 
+    /** Two readings of ±0.2 are sure to 0.28; a wall that nobody read is another 0.5. */
+    public function testWhatIsBehindIsSurerWhereItWasRead(): void
+    {
+        $people = self::reading('bar', '21:00', 4.0, ReadingOf::People, ReadingKind::Incident);
+        [$both] = self::all([$people, self::reading('bar', '21:00', 4.0, ReadingOf::Behind, ReadingKind::Incident)]);
+        [$alone] = self::all([$people]);
+        self::assertEqualsWithDelta([hypot(0.2, 0.2), hypot(0.2, 0.5)], [$both->doubt, $alone->doubt], 1e-9);
+    }
+
     /** The dimmer went down a stop in between: read later, the same face is a stop darker against the same curve. */
     public function testReadingsOfDifferentHoursAreComparedByTheCurve(): void
     {
