@@ -9,6 +9,7 @@ use App\Models\Night;
 use App\Models\User;
 use App\Starter\StarterNight;
 use App\Starter\StarterVenue;
+use Inertia\Testing\AssertableInertia;
 use Kaddle\Core\Document\ScoreDocument;
 use Kaddle\Core\Exchange\DocumentReader;
 use Kaddle\Core\Exchange\NightBars;
@@ -228,10 +229,11 @@ final class ScoreTest extends TestCase
         return $night;
     }
 
-    public function testTheKitCheckTellsWhatTheScoreLeaves(): void
+    public function testThePageStandsBeforeTheScoreAndTheKitCheckTellsWhatThatLeaves(): void
     {
         $night = $this->evening($this->person());
         $bars = $this->score($night)['score']['bars'];
+        $this->get("/nights/{$night->id}")->assertInertia(static fn(AssertableInertia $page) => $page->where('moments', $night->moments()->count())->missing('score'));
         $standings = $this->after("/nights/{$night->id}/kit", 'nights/Kit', 'standings');
         self::assertCount(count(array_unique(array_column($bars, 'moment'))), $standings);
         $first = $standings[0] ?? self::fail('none');

@@ -32,6 +32,7 @@ final class ShowScore
             'favours' => ScorePage::favours(),
             'over' => $other,
             'changes' => ChangePage::of($night, $user),
+            'moments' => $night->moments()->count(),
             'score' => Inertia::defer(static fn() => ScorePage::of($night, $other, $known, $voice)),
         ]);
     }

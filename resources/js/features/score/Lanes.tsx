@@ -64,6 +64,7 @@ export const Lanes = memo(function Lanes({ score, planned, perMinute, now, hands
       <Texts y={at.head} x={x} score={score} of={(bar) => (bar.output === 'off' ? 'off' : bar.head)} />
       <Texts y={at.curtain} x={x} score={score} of={(bar) => bar.curtain} />
       <Texts y={at.lens} x={x} score={score} of={inHand(bars)} />
+      {at.gel !== null && <Texts y={at.gel} x={x} score={score} of={onFlash} />}
       {at.care !== null && <Care moments={score.moments} y={at.care} x={x} end={width} />}
       <Heat heat={score.heat} top={at.heat} x={x} until={width} />
       {now !== null && now >= span[0] && now <= span[1] && (
@@ -78,10 +79,16 @@ export const Lanes = memo(function Lanes({ score, planned, perMinute, now, hands
   );
 });
 
-/** What is in hand: the lens, what is on the flash, and of several bodies which. */
+/** What is in hand: the lens, and of several bodies which. */
 function inHand(bars: readonly ScoreBarDocument[]): (bar: ScoreBarDocument) => string {
   const isOne = new Set(bars.map(({ body }) => body)).size === 1;
-  return (bar) => [isOne ? null : bar.body, `${bar.lens}, ${bar.focalLength} mm`, bar.modifier, bar.gel].filter((part) => part !== null).join(' + ');
+  return (bar) => (isOne ? '' : `${bar.body} + `) + `${bar.lens}, ${bar.focalLength} mm`;
+}
+
+/** What is on the flash; null for the bare head, and for one that is off. */
+function onFlash({ output, gel, modifier }: ScoreBarDocument): string | null {
+  const parts = [gel, modifier].filter((part) => part !== null);
+  return output === 'off' || parts.length === 0 ? null : parts.join(' + ');
 }
 
 /** What the house forbids; what begins before the night does is written where it comes into sight. */

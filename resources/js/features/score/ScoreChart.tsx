@@ -88,6 +88,7 @@ function Names({ score }: Props) {
     [at.head + 17, 'Head'],
     [at.curtain + 17, 'Curtain'],
     [at.lens + 17, 'Lens'],
+    ...(at.gel === null ? [] : ([[at.gel + 17, 'On flash']] as const)),
     ...(at.care === null ? [] : ([[at.care + 17, 'Take care']] as const)),
     [at.heat + HEAT - 6, 'Heat'],
   ];

@@ -27,9 +27,11 @@ export function heights(score: ScoreData) {
   const ceiling = curve + CURVE;
   const staffs = ceiling + CEILING + 16;
   const head = staffs + STAFFS.length * STAFF;
-  const care = score.moments.some((moment) => moment.cautions.length > 0) ? head + 3 * LANE : null;
-  const heat = head + (care === null ? 3 : 4) * LANE;
-  return { top, sun, curve, ceiling, staffs, head, curtain: head + LANE, lens: head + 2 * LANE, care, heat, all: heat + HEAT + 6 };
+  const lens = head + 2 * LANE;
+  const gel = score.score.bars.some((bar) => bar.gel !== null || bar.modifier !== null) ? lens + LANE : null;
+  const care = score.moments.some((moment) => moment.cautions.length > 0) ? (gel ?? lens) + LANE : null;
+  const heat = (care ?? gel ?? lens) + LANE;
+  return { top, sun, curve, ceiling, staffs, head, curtain: head + LANE, lens, gel, care, heat, all: heat + HEAT + 6 };
 }
 
 /** px of a minute since six in the morning. */

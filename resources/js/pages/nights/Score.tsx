@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { NightFrame } from '@/features/nights/NightFrame';
 import { ScoreChart } from '@/features/score/ScoreChart';
 import { ScoreTable } from '@/features/score/ScoreTable';
+import { Solving } from '@/features/score/Solving';
 import { WhatIf } from '@/features/score/WhatIf';
 import { useSlide, type Slide, type Sliding } from '@/features/score/useSlide';
 import { clockOf } from '@/charts/axis';
@@ -20,6 +21,8 @@ interface Props {
   /** What is laid over it; null for nothing. */
   readonly over: Favour | null;
   readonly changes: ChangeData;
+  /** How many there are to be solved. */
+  readonly moments: number;
   /** Comes after the page. */
   readonly score?: ScoreData;
 }
@@ -27,7 +30,7 @@ interface Props {
 /** Nothing is laid over it. */
 const NOTHING = '';
 
-export default function Score({ night, favour, favours, over, changes, score }: Props) {
+export default function Score({ night, favour, favours, over, changes, moments, score }: Props) {
   const [changed, setChanged] = useState<ChangedScore | null>(null);
   const path = `/nights/${night.id}`;
   const others = favours.filter((choice) => choice.favour !== favour);
@@ -69,7 +72,7 @@ export default function Score({ night, favour, favours, over, changes, score }: 
         </div>
       </div>
       {changed === null ? (
-        <Deferred data="score" fallback={<p role="status">The night is being solved …</p>}>
+        <Deferred data="score" fallback={<Solving moments={moments} />}>
           {score === undefined ? null : <Solved score={score} night={night} />}
         </Deferred>
       ) : (
