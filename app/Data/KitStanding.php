@@ -9,7 +9,7 @@ final readonly class KitStanding
 {
     public function __construct(
         public int $momentId,
-        /** "Fast 35, left wall" */
+        /** "Fast 35, at the left wall" */
         public string $with,
         /** "3 stops of output and 1.3 of ISO left"; of the stretch with least. */
         public string $left,

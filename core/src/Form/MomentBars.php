@@ -30,7 +30,7 @@ final class MomentBars
     public static function of(string $moment, string $name, Slot $slot, array $document, Record $settings, Record $plan, InHand $inHand, Record $body, LensesInUse $lenses, ?callable $curve): array
     {
         $metres = static fn(string $field): ?float => $plan->has($field) ? $plan->number($field) : null;
-        $bar = static function (int $from, int $until, array $document) use ($moment, $name, $settings, $plan, $inHand, $body, $lenses, $metres): Bar {
+        $bar = static function (int $from, int $until, array $document) use ($moment, $name, $slot, $settings, $plan, $inHand, $body, $lenses, $metres): Bar {
             $light = MomentReader::fromArray($document);
             $bar = Bar::of(
                 $moment,
@@ -44,6 +44,7 @@ final class MomentBars
                 $metres('farthest'),
                 BodyForm::metering($body),
                 $plan->has('framesPerMinute') ? $plan->number('framesPerMinute') : PlannedUse::USUAL_RATE,
+                $slot->minutes,
             );
 
             return $settings->flag('ownLens') ? $bar : $bar->orThrough($lenses->besides($inHand->lens, $light->lens->focalLength));

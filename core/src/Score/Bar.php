@@ -38,7 +38,9 @@ final readonly class Bar
         /** How the body meters flash. */
         public Metering $metering,
         /** Frames a minute, 0 or more. */
-        public float $framesPerMinute = PlannedUse::USUAL_RATE,
+        public float $framesPerMinute,
+        /** min that the whole moment lasts: a head stays warm from one part of it to the next. */
+        private int $minutes,
         /** Lens that was planned; null where it is the one in hand. */
         public ?Thing $insteadOf = null,
         /** The same through other lenses that give the same frame. */
@@ -53,6 +55,7 @@ final readonly class Bar
      * @param int $until minutes since six in the morning, after the start
      * @param float|null $nearest m; null where nobody has said how near people will be
      * @param float|null $farthest m, not nearer than the nearest
+     * @param int|null $minutes that the whole moment lasts; null where this is all of it
      */
     public static function of(
         string $moment,
@@ -66,6 +69,7 @@ final readonly class Bar
         ?float $farthest = null,
         Metering $metering = Metering::Weighted,
         float $framesPerMinute = PlannedUse::USUAL_RATE,
+        ?int $minutes = null,
     ): self {
         $distance = $light->scene->distance;
 
@@ -81,13 +85,14 @@ final readonly class Bar
             $farthest ?? max($distance, $nearest ?? $distance),
             $metering,
             $framesPerMinute,
+            $minutes ?? $until - $from,
         );
     }
 
     /** Stops under full power, 0 or less, up to which its unit stays cool and is ready for the next frame. */
     public function bearableOutput(): float
     {
-        return $this->light->flash->firing->bears((float) ($this->until - $this->from), $this->framesPerMinute);
+        return $this->light->flash->firing->bears((float) $this->minutes, $this->framesPerMinute);
     }
 
     /** The same in a room that glows so many stops brighter, or darker below 0; null where no room does. */
@@ -155,6 +160,7 @@ final readonly class Bar
             $this->farthest,
             $this->metering,
             $this->framesPerMinute,
+            $this->minutes,
             $insteadOf ?? $this->insteadOf,
             $others,
             $held ?? $this->held,

@@ -83,6 +83,8 @@ final class OtherLensTest extends TestCase
             }
         }
         self::assertEqualsWithDelta(log(30.0 / 400.0, 2), $night(40.0)[1]->bearableOutput(), 1e-9);
+        $part = Bar::of('part', 'Five of thirty minutes', 800, 805, Moments::with($dark), self::inHand('Prime'), framesPerMinute: 40.0, minutes: 30);
+        self::assertSame($night(40.0)[1]->bearableOutput(), $part->bearableOutput(), 'the head is warm from the part before');
     }
 
     #[DataProvider('useless')]

@@ -848,7 +848,7 @@ export interface KitRow {
 /** How a moment stands in the score: with what, and what is left of it. */
 export interface KitStanding {
   readonly momentId: number;
-  /** "Fast 35, left wall" */
+  /** "Fast 35, at the left wall" */
   readonly with: string;
   /** "3 stops of output and 1.3 of ISO left"; of the stretch with least. */
   readonly left: string;
