@@ -56,8 +56,8 @@ test('a lamp’s trail is painted as long and as bright as it is reckoned', asyn
     const image = element.getContext('2d')?.getImageData(0, 0, element.width, element.height);
     return { pixels: [...(image?.data ?? [])], width: element.width, height: element.height };
   });
-  const { codes, brightest } = toneTable(picture);
-  const tones = Array.from(codes, (code, i) => [(i / (codes.length - 1)) ** 2 * brightest, code] as const);
+  const { codes, scale } = toneTable(picture);
+  const tones = Array.from(codes, (code, i) => [(i / scale) ** 2, code] as const);
   const lightAt = (x: number, y: number) => {
     const code = pixels[4 * (Math.floor(y) * width + Math.floor(x)) + 1] ?? 0;
     return tones.reduce<readonly [number, number]>((best, tone) => (Math.abs(tone[1] - code) < Math.abs(best[1] - code) ? tone : best), [0, 0])[0];

@@ -53,7 +53,9 @@ final class DocumentSchema
         if (!$type instanceof \ReflectionNamedType) {
             throw new \LogicException("{$property->class}::{$property->name} needs a plain type.");
         }
-        $schema = $property->getName() === 'version' ? ['const' => 1] : $this->value($type->getName(), $property);
+        $schema = $property->getName() === 'version'
+            ? ['const' => $property->getDeclaringClass()->hasConstant('VERSION') ? $property->getDeclaringClass()->getConstant('VERSION') : 1]
+            : $this->value($type->getName(), $property);
         $description = self::sentence((string) $property->getDocComment());
 
         return ($type->allowsNull() ? self::orNull($schema) : $schema) + ($description === '' ? [] : ['description' => $description]);

@@ -25,6 +25,9 @@ use Kaddle\Core\Words\Voice;
  */
 final readonly class PictureDocument
 {
+    /** 2: the flash all over a surface is counted in whole numbers. */
+    public const VERSION = 2;
+
     /**
      * @param list<float> $eye
      * @param list<float> $forward
@@ -98,7 +101,7 @@ final readonly class PictureDocument
         }
 
         return new self(
-            1,
+            self::VERSION,
             self::place($camera->at),
             self::place($camera->forward),
             self::place($camera->right),

@@ -8,16 +8,20 @@ use Kaddle\Core\People\People;
 use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Picture\Surface;
 use Kaddle\Core\Picture\SurfaceLight;
+use Kaddle\Core\Quantity\Rgb;
 
 /** A face of the room in the picture, or one slope of its ceiling. */
 final readonly class PictureSurfaceDocument
 {
+    /** Of the light on the face, by which the flash is counted: whole numbers are written and read several times as fast as others, and there are thousands. */
+    private const UNIT = 1e-5;
+
     /**
      * @param list<float> $corner
      * @param list<float> $along
      * @param list<float> $across
      * @param list<float> $tone
-     * @param list<float> $flash
+     * @param list<int> $flash
      */
     private function __construct(
         public string $name,
@@ -35,15 +39,18 @@ final readonly class PictureSurfaceDocument
         public int $columns,
         /** The same along the other. */
         public int $rows,
-        /** That light over the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off, and where nothing is sent back. @var list<float> */
+        /** That light in hundred-thousandths of the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off, and where nothing is sent back. @var list<int> */
         public array $flash,
     ) {}
 
     public static function of(Surface $surface, SurfaceLight $light, PictureView $picture): self
     {
+        $count = $picture->overFace(Rgb::grey(1.0 / self::UNIT))->g;
         $flash = [];
         foreach ($light->flash as $there) {
-            array_push($flash, ...PictureDocument::light($picture->overFace($there)));
+            $flash[] = (int) round($there->r * $count);
+            $flash[] = (int) round($there->g * $count);
+            $flash[] = (int) round($there->b * $count);
         }
 
         return new self(

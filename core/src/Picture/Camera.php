@@ -82,6 +82,14 @@ final readonly class Camera
         return $this->forward->plus($this->right->times($across * $this->half))->plus($this->up->times($up * $this->half * $this->aspect));
     }
 
+    /** @return list<Vector> across each edge of the picture, towards what it shows; the planes of all four go through the lens */
+    public function edges(): array
+    {
+        [$aside, $over] = [$this->forward->times($this->half), $this->forward->times($this->half * $this->aspect)];
+
+        return [$aside->plus($this->right), $aside->minus($this->right), $over->plus($this->up), $over->minus($this->up)];
+    }
+
     /** In widths of the picture from its middle; null for what lies behind the camera. */
     public function project(Vector $place): ?FramePoint
     {

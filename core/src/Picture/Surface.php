@@ -17,10 +17,6 @@ use Kaddle\Core\Room\Vector;
  */
 final readonly class Surface
 {
-    /** Rays from the middle of a picture to each edge that look for surfaces, and by how much more than those meet a surface is told. */
-    private const RAYS = 12;
-    private const MORE = 0.1;
-
     private function __construct(
         public Face $face,
         /** A corner, and from it the two sides, m. */
@@ -56,47 +52,13 @@ final readonly class Surface
     }
 
     /**
-     * What of each a camera sees, so that places lie close where it looks; a sliver that no ray met stays whole.
+     * What of each a camera sees, so that places lie close where it looks; what it does not see is left out.
      *
      * @return list<self>
      */
     public static function seenBy(Camera $camera, BoxRoom $room): array
     {
-        $all = array_values(array_filter(self::all($room), static fn(self $s): bool => $s->isBefore($camera)));
-        $seen = array_fill(0, count($all), null);
-        for ($row = -self::RAYS; $row <= self::RAYS; ++$row) {
-            for ($column = -self::RAYS; $column <= self::RAYS; ++$column) {
-                $way = $camera->wayTo($column / self::RAYS, $row / self::RAYS);
-                [$reach, $hit] = [INF, null];
-                foreach ($all as $i => $surface) {
-                    $away = $surface->reach($camera->at, $way);
-                    if ($away !== null && $away < $reach) {
-                        [$reach, $hit] = [$away, $i];
-                    }
-                }
-                if ($hit !== null) {
-                    [$u, $v] = $all[$hit]->sharesOf($camera->at->plus($way->times($reach)));
-                    $box = $seen[$hit] ?? [$u, $u, $v, $v];
-                    $seen[$hit] = [min($box[0], $u), max($box[1], $u), min($box[2], $v), max($box[3], $v)];
-                }
-            }
-        }
-
-        return array_map(static fn(self $s, ?array $box): self => $box === null ? $s : $s->part(...$box), $all, $seen);
-    }
-
-    /** Whether any of it lies before a camera. */
-    public function isBefore(Camera $camera): bool
-    {
-        foreach ([0.0, 1.0] as $u) {
-            foreach ([0.0, 1.0] as $v) {
-                if ($camera->depthOf($this->placeAt($u, $v)) > 0.0) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return array_values(array_filter(array_map(static fn(self $s): ?self => $s->seen($camera), self::all($room))));
     }
 
     /**
@@ -118,27 +80,44 @@ final readonly class Surface
         return $this->corner->plus($this->along->times($u))->plus($this->across->times($v));
     }
 
-    /** @return array{float, float} shares of both sides, 0 to 1 */
-    private function sharesOf(Vector $place): array
+    /** The rectangle about what lies in a picture; null for nothing. */
+    private function seen(Camera $camera): ?self
     {
-        $from = $place->minus($this->corner);
-        $share = static fn(Vector $side): float => max(0.0, min(1.0, $from->dot($side) / $side->dot($side)));
+        $corners = [[0.0, 0.0], [1.0, 0.0], [1.0, 1.0], [0.0, 1.0]];
+        foreach ($camera->edges() as $inwards) {
+            $corners = $this->cut($corners, $camera->at, $inwards);
+        }
+        if ($corners === []) {
+            return null;
+        }
+        [$us, $vs] = [array_column($corners, 0), array_column($corners, 1)];
 
-        return [$share($this->along), $share($this->across)];
+        return new self($this->face, $this->placeAt(min($us), min($vs)), $this->along->times(max($us) - min($us)), $this->across->times(max($vs) - min($vs)), $this->normal);
     }
 
-    /** From share to share of both sides, and a little more. */
-    private function part(float $fromU, float $toU, float $fromV, float $toV): self
+    /**
+     * What is left on one side of a plane (Sutherland and Hodgman 1974).
+     *
+     * @param list<array{float, float}> $corners shares of both sides
+     *
+     * @return list<array{float, float}>
+     */
+    private function cut(array $corners, Vector $plane, Vector $inwards): array
     {
-        $wider = static function (float $from, float $to): array {
-            $more = self::MORE * ($to - $from) + 1e-3;
+        $inside = array_map(fn(array $c): float => $this->placeAt(...$c)->minus($plane)->dot($inwards), $corners);
+        $left = [];
+        foreach ($corners as $i => $corner) {
+            $next = ($i + 1) % count($corners);
+            if ($inside[$i] > 0.0) {
+                $left[] = $corner;
+            }
+            if (($inside[$i] > 0.0) !== ($inside[$next] > 0.0)) {
+                $share = $inside[$i] / ($inside[$i] - $inside[$next]);
+                $left[] = [$corner[0] + $share * ($corners[$next][0] - $corner[0]), $corner[1] + $share * ($corners[$next][1] - $corner[1])];
+            }
+        }
 
-            return [max(0.0, $from - $more), min(1.0, $to + $more)];
-        };
-        [$fromU, $toU] = $wider($fromU, $toU);
-        [$fromV, $toV] = $wider($fromV, $toV);
-
-        return new self($this->face, $this->placeAt($fromU, $fromV), $this->along->times($toU - $fromU), $this->across->times($toV - $fromV), $this->normal);
+        return $left;
     }
 
     /** @return list<self> */

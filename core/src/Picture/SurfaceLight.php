@@ -22,7 +22,7 @@ final readonly class SurfaceLight
     private const FINE = [0.35, 11, 31];
 
     /** The same for light by way of the room, which is smoother. */
-    private const COARSE = [1.6, 6, 9];
+    private const COARSE = [1.2, 6, 9];
 
     /** m that a place keeps from where surfaces meet. */
     private const INSET = 0.03;

@@ -15,6 +15,15 @@ export function shared<T>(older: unknown, newer: T): T {
   return newer;
 }
 
+/** Whether two such values are equal in all their parts. */
+export function areEqual(one: unknown, other: unknown): boolean {
+  if (Object.is(one, other)) return true;
+  if (Array.isArray(one) && Array.isArray(other)) return one.length === other.length && one.every((part, i) => areEqual(part, other[i]));
+  if (!isRecord(one) || !isRecord(other)) return false;
+  const parts = Object.entries(one);
+  return parts.length === Object.keys(other).length && parts.every(([key, part]) => key in other && areEqual(part, other[key]));
+}
+
 function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }

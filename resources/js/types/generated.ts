@@ -1201,7 +1201,7 @@ export interface PictureSurfaceDocument {
   readonly columns: number;
   /** The same along the other. */
   readonly rows: number;
-  /** That light over the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off, and where nothing is sent back. */
+  /** That light in hundred-thousandths of the light on the face: red, green and blue of each place, along the first side, row by row along the other; empty for a flash that is off, and where nothing is sent back. */
   readonly flash: readonly number[];
 }
 

@@ -40,7 +40,7 @@ const WhoSets = later(() => import('@/features/bench/advice/WhoSets').then((modu
 export default function Bench({ bench, dragForm }: { readonly bench: BenchData; readonly dragForm: Form }) {
   const [state, session, asking] = useSession(bench);
   const { draft, solution, drag, faults, trouble, answered } = state;
-  const { change, ahead, watchDrag } = session;
+  const { change, ahead, watchDrag, early } = session;
   const allFaults = useMemo(() => (state.storing.kind === 'refused' ? { ...faults, ...state.storing.faults } : faults), [faults, state.storing]);
   // People are told in the plan, so nothing on this page shows what is wrong with them.
   const ofPlan = Object.entries(allFaults).find(([field]) => field.startsWith('people.'))?.[1];
@@ -106,7 +106,7 @@ export default function Bench({ bench, dragForm }: { readonly bench: BenchData; 
                     <PlanView section={solution.section} scenery={state.stored.scenery} onMove={moves} />
                   </div>
                 ),
-                picture: <View><PicturePart asking={asking} solution={solution} draft={draft} faults={allFaults} onChange={change} /></View>,
+                picture: <View><PicturePart asking={asking} solution={solution} answered={answered} early={early} draft={draft} faults={allFaults} onChange={change} /></View>,
                 drag: <View><DragPart asking={asking} form={dragForm} drag={drag} levels={solution.levels} draft={draft} faults={allFaults} onChange={change} onWatch={watchDrag} isOff={isOff} /></View>,
                 costs: <View><Costs asking={asking} draft={draft} /></View>,
                 meter: <View>{isOff ? <p>The flash is off: nobody has to set its output.</p> : <WhoSets asking={asking} draft={draft} faults={allFaults} onChange={change} />}</View>,

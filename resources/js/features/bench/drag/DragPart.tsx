@@ -1,11 +1,12 @@
 import { memo, useCallback, useEffect, useMemo } from 'react';
+import { useFrameLater } from '@/lib/useFrameLater';
 import type { Form } from '@/lib/shape';
 import type { DragDocument, LevelsDocument, PictureDocument } from '@/types/generated';
 import { Warnings } from '@/ui/Warnings';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
-import { factorsOf, toneTable } from '../picture/develop';
-import { AS_USUAL, usePicture } from '../picture/usePicture';
+import { factorsOf, toneTable, type Factors } from '../picture/develop';
+import { useCalmPicture } from '../picture/usePicture';
 import { SETTLED } from '../session/useSettled';
 import { CurtainLine } from './CurtainLine';
 import { DragInputs } from './DragInputs';
@@ -34,7 +35,7 @@ export function DragPart({ asking, form, drag, levels, draft, faults, onChange, 
     };
   }, [onWatch]);
   // What moves is answered first; the room behind follows when the draft has come to rest.
-  const { sketch } = usePicture(asking, draft, AS_USUAL, SETTLED);
+  const { sketch } = useCalmPicture(asking, draft, SETTLED);
   return (
     <section aria-labelledby="drag" className="grid gap-4">
       <h2 id="drag" className="text-lg">
@@ -49,20 +50,14 @@ export function DragPart({ asking, form, drag, levels, draft, faults, onChange, 
   );
 }
 
-/** Drawn anew with a new answer only. */
+/** Drawn anew with a new answer only; what is told of it comes first, the pictures a frame later. */
 const Seen = memo(function Seen({ drag, picture, levels, isOff }: { readonly drag: DragDocument; readonly picture: PictureDocument; readonly levels: LevelsDocument; readonly isOff: boolean }) {
-  const { figure, trails, before } = drag;
   const factors = useMemo(() => factorsOf(levels), [levels]);
-  const tones = useMemo(() => toneTable(picture), [picture]);
-  const stills = useMemo(() => stillsOf(picture), [picture]);
-  const painterOf = useCallback(
-    (width: number) => makePainter(setInto({ figure, trails, before }, picture), { still: stills(width), factors, roomTint: picture.roomTint, flashTint: picture.flashTint }),
-    [figure, trails, before, picture, stills, factors],
-  );
+  const painted = useFrameLater(useMemo(() => ({ drag, picture, factors }), [drag, picture, factors]));
   return (
     <div className="grid gap-5">
       <p className="text-lg">{drag.ghost.sentence}</p>
-      <DragPicture painterOf={painterOf} aspect={picture.aspect} tones={tones} curtains={drag.curtains} chosen={drag.curtain} seconds={drag.seconds} settings={drag.settings} />
+      <Pictures {...painted} />
       {drag.cautions.length > 0 && (
         <div className="grid gap-2">
           <Warnings rules={[]} cautions={drag.cautions} />
@@ -85,6 +80,17 @@ const Seen = memo(function Seen({ drag, picture, levels, isOff }: { readonly dra
       </section>
     </div>
   );
+});
+
+const Pictures = memo(function Pictures({ drag, picture, factors }: { readonly drag: DragDocument; readonly picture: PictureDocument; readonly factors: Factors }) {
+  const { figure, trails, before } = drag;
+  const tones = useMemo(() => toneTable(picture), [picture]);
+  const stills = useMemo(() => stillsOf(picture), [picture]);
+  const painterOf = useCallback(
+    (width: number) => makePainter(setInto({ figure, trails, before }, picture), { still: stills(width), factors, roomTint: picture.roomTint, flashTint: picture.flashTint }),
+    [figure, trails, before, picture, stills, factors],
+  );
+  return <DragPicture painterOf={painterOf} aspect={picture.aspect} tones={tones} curtains={drag.curtains} chosen={drag.curtain} seconds={drag.seconds} settings={drag.settings} />;
 });
 
 /** What the picture does not say. */

@@ -160,12 +160,12 @@ interface PaintedProps {
 /** Painted before the browser paints, so that every step of the scrubber is a frame. */
 function Painted({ painter, tones, width, height, pops, at, label }: PaintedProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
+  const image = useMemo(() => new ImageData(width, height), [width, height]);
   useLayoutEffect(() => {
     const context = canvas.current?.getContext('2d') ?? null;
     if (context === null) return;
-    const image = context.createImageData(width, height);
     seen(painter(pops, at).values, tones, image.data);
     context.putImageData(image, 0, 0);
-  }, [painter, tones, width, height, pops, at]);
+  }, [painter, tones, image, pops, at]);
   return <canvas ref={canvas} role="img" aria-label={label} width={width} height={height} className="block max-w-full border border-edge" />;
 }

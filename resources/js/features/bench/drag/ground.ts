@@ -66,11 +66,16 @@ function addMoved({ width, height }: Layers, light: Float32Array, matrix: readon
       const third = Math.max(1e-3, g * x + h * y + i);
       const px = clamp(((a * x + b * y + c) / third + 0.5) * width - 0.5, width - 1);
       const py = clamp(height / 2 - ((d * x + e * y + f) / third) * width - 0.5, height - 1);
-      const [left, top] = [Math.min(width - 2, Math.floor(px)), Math.min(height - 2, Math.floor(py))];
-      const [across, down] = [px - left, py - top];
+      const left = Math.min(width - 2, px) | 0;
+      const top = Math.min(height - 2, py) | 0;
+      const across = px - left;
+      const down = py - top;
       const at = 3 * (top * width + left);
       const below = at + 3 * width;
-      const [w00, w10, w01, w11] = [weight * (1 - across) * (1 - down), weight * across * (1 - down), weight * (1 - across) * down, weight * across * down];
+      const w00 = weight * (1 - across) * (1 - down);
+      const w10 = weight * across * (1 - down);
+      const w01 = weight * (1 - across) * down;
+      const w11 = weight * across * down;
       for (let band = 0; band < 3; band++) {
         sum[j + band] = (sum[j + band] ?? 0) + w00 * (light[at + band] ?? 0) + w10 * (light[at + 3 + band] ?? 0) + w01 * (light[below + band] ?? 0) + w11 * (light[below + 3 + band] ?? 0);
       }

@@ -62,16 +62,22 @@ export function makePainter(picture: Picture, scene: Scene): Painter {
 function gather({ figure, trails }: Picture, scene: Scene, light: Light, covered: Float32Array, ground: GroundLight, popped: { readonly stands: Float32Array; readonly ground: Float32Array } | null, at: number): Light {
   const { width, height, values } = light;
   const { factors } = scene;
-  const byRoom = scene.roomTint.map((band) => band * figure.room);
-  const byPop = scene.flashTint.map((band) => band * figure.pop);
-  for (let i = 0, j = 0; i < width * height; i++) {
+  const [roomRed = 0, roomGreen = 0, roomBlue = 0] = scene.roomTint.map((band) => band * figure.room);
+  const [popRed = 0, popGreen = 0, popBlue = 0] = scene.flashTint.map((band) => band * figure.pop);
+  const opened = ground.times * factors.room;
+  // By band without a loop: this is done for every pixel of every step of a scrubber.
+  for (let i = 0, j = 0; i < width * height; i++, j += 3) {
     const cover = covered[i] ?? 0;
-    const stands = popped === null ? 0 : (popped.stands[i] ?? 0);
-    const open = at > 0 ? (1 - cover / at) * ground.times * factors.room : 0;
-    for (let band = 0; band < 3; band++, j++) {
-      const grown = cover * (byRoom[band] ?? 0) + open * (ground.values[j] ?? 0);
-      values[j] = popped === null ? grown : grown + stands * (byPop[band] ?? 0) + (1 - stands) * factors.flash * (popped.ground[j] ?? 0);
-    }
+    const open = at > 0 ? (1 - cover / at) * opened : 0;
+    values[j] = cover * roomRed + open * (ground.values[j] ?? 0);
+    values[j + 1] = cover * roomGreen + open * (ground.values[j + 1] ?? 0);
+    values[j + 2] = cover * roomBlue + open * (ground.values[j + 2] ?? 0);
+    if (popped === null) continue;
+    const stands = popped.stands[i] ?? 0;
+    const behind = (1 - stands) * factors.flash;
+    values[j] = (values[j] ?? 0) + stands * popRed + behind * (popped.ground[j] ?? 0);
+    values[j + 1] = (values[j + 1] ?? 0) + stands * popGreen + behind * (popped.ground[j + 1] ?? 0);
+    values[j + 2] = (values[j + 2] ?? 0) + stands * popBlue + behind * (popped.ground[j + 2] ?? 0);
   }
   for (const trail of trails) draw(trail, light, at, covered);
   return light;

@@ -1,7 +1,8 @@
-import { memo, startTransition, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, type PointerEvent } from 'react';
+import { memo, useMemo, useState, type CSSProperties } from 'react';
 import { useWidth } from '@/charts/useWidth';
 import { signed } from '@/lib/format';
 import { saveStill, STILL_WIDTH } from '@/lib/still';
+import { useFrameLater } from '@/lib/useFrameLater';
 import { useKept } from '@/lib/useKept';
 import { fields, viewFields, type DarkBarDocument, type MomentDraft, type PictureDocument, type SolutionDocument } from '@/types/generated';
 import { Button } from '@/ui/Button';
@@ -9,14 +10,19 @@ import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
+import type { Session } from '../session/session';
+import { barOf, PictureCanvas, type Place } from './PictureCanvas';
 import { Tones } from './Tones';
-import { develop, factorsOf, lightOf, PLAIN, toneTable, type Factors, type Histogram, type Manner, type ToneTable } from './develop';
+import { develop, factorsOf, histogramOf, lightOf, PLAIN, toneTable, type Factors, type Manner, type ToneTable } from './develop';
 import { paint, type Layers } from './painter';
 import { AS_USUAL, usePicture, type Standing } from './usePicture';
 
 interface Props extends Editing {
   readonly asking: Asking;
   readonly solution: SolutionDocument;
+  /** Whether the draft has been answered. */
+  readonly answered: boolean;
+  readonly early: Session['early'];
 }
 
 /** px that a picture is reckoned wide at the most: more shows nothing new and takes longer than a frame of the screen. */
@@ -25,13 +31,12 @@ const MOST = 560;
 const WAITS = { coming: 'Working out the light…', old: 'From before the last change.' } as const;
 
 /** What the camera will see at these settings. */
-export function PicturePart({ asking, solution, draft, faults, onChange }: Props) {
+export function PicturePart({ asking, solution, answered, early, draft, faults, onChange }: Props) {
   const [view, setView] = useState(AS_USUAL);
-  const { picture, sketch, faults: refused, standing } = usePicture(asking, draft, view);
+  const { picture, sketch, faults: refused, standing } = usePicture(asking, early, draft, view, answered);
   const [box, width] = useWidth();
   const factors = useMemo(() => factorsOf(solution.levels), [solution.levels]);
-  // A shutter over sync speed is refused, and has no picture of its own: the last one shows what would stay dark.
-  const bar = picture?.bars.find(({ shutter }) => shutter === draft.look.locks.shutter) ?? null;
+  const bar = picture === null ? null : barOf(picture, draft);
   const settings = `${solution.shutter.label}${solution.shutter.label.endsWith('s') ? '' : ' s'}, ${solution.aperture.label}, ISO ${solution.iso.label}, flash ${solution.output.label}`;
   return (
     <section aria-labelledby="picture" className="grid gap-3">
@@ -42,7 +47,7 @@ export function PicturePart({ asking, solution, draft, faults, onChange }: Props
         <p className="text-sm text-faint">A drawing of light, not a photograph.</p>
       </div>
       <div ref={box} aria-busy={standing === 'coming'}>
-        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} standing={standing} bar={bar} />}
+        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} standing={standing} bar={bar} early={early} />}
       </div>
       <Fold title="Hold the camera otherwise" level="h3" forced={Object.keys(refused).some((field) => field.startsWith('view'))}>
         <div className="grid gap-3 sm:grid-cols-3">
@@ -72,27 +77,30 @@ interface ShownProps {
   readonly settings: string;
   readonly standing: Standing;
   readonly bar: DarkBarDocument | null;
+  readonly early: Session['early'];
 }
 
 const SWITCH = ['on', 'off'] as const;
 
 /** Painted anew with its geometry; a change of levels only adds its layers up again. */
-const Shown = memo(function Shown({ picture, sketch, width, factors, settings, standing, bar }: ShownProps) {
+const Shown = memo(function Shown({ picture, sketch, width, factors, settings, standing, bar, early }: ShownProps) {
   const [noise, setNoise] = useKept('kaddle-noise', SWITCH);
   const [showsLost, setShowsLost] = useState(false);
-  const [at, setAt] = useState<{ readonly x: number; readonly y: number } | null>(null);
-  const [histogram, setHistogram] = useState<Histogram | null>(null);
-  const pixels = Math.min(MOST, width);
+  const [at, setAt] = useState<Place | null>(null);
+  // No finer than it is shown; next to nothing until that is known.
+  const [frame, shown] = useWidth();
+  const pixels = Math.max(2, Math.min(MOST, width, shown));
   const layers = useMemo(() => paint(sketch, pixels, sketch.fNumber), [sketch, pixels]);
   const tones = useMemo(() => toneTable(sketch), [sketch]);
   const grain = noise === 'on' ? picture.grain : null;
-  const manner = useMemo(() => ({ showsLost, grain, bar }), [showsLost, grain, bar]);
   const under = at === null ? null : lightOf(layers, factors, at.x, at.y, bar);
   return (
     <div className="grid gap-3">
       <div className="flex flex-col gap-3 xl:flex-row xl:items-end">
-        <figure className="grid shrink-0 gap-1.5 xl:w-[max(12rem,min(100%,calc((100cqh-6rem)/var(--fit))))]" style={{ '--fit': layers.height / layers.width } as CSSProperties}>
-          <Canvas layers={layers} factors={factors} tones={tones} manner={manner} label={picture.sentences.join(' ')} width={width} onPoint={setAt} onTones={setHistogram} />
+        <figure className="grid shrink-0 gap-1.5 xl:w-[max(12rem,min(100%,calc((100cqh-6rem)/var(--fit))))]" style={{ '--fit': sketch.aspect } as CSSProperties}>
+          <div ref={frame}>
+            <PictureCanvas picture={picture} layers={layers} factors={factors} tones={tones} showsLost={showsLost} grain={grain} bar={bar} width={width} early={early} onPoint={setAt} />
+          </div>
           <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
             <span>{bar === null ? settings : `${bar.shutter} is over sync speed: ${Math.round(100 * bar.share)} % of the frame gets no flash.`}</span>
             <span className="text-faint" role={standing === 'new' ? undefined : 'status'}>
@@ -101,7 +109,7 @@ const Shown = memo(function Shown({ picture, sketch, width, factors, settings, s
           </figcaption>
         </figure>
         <div className="grid min-w-0 grow gap-2">
-          {histogram !== null && <Tones histogram={histogram} />}
+          <Counted layers={layers} factors={factors} tones={tones} bar={bar} />
           <p className="flex flex-wrap gap-2">
             <Button aria-pressed={showsLost} className="aria-pressed:bg-ink aria-pressed:text-ground" onClick={() => { setShowsLost(!showsLost); }}>
               Show what is lost
@@ -120,47 +128,11 @@ const Shown = memo(function Shown({ picture, sketch, width, factors, settings, s
   );
 });
 
-interface CanvasProps {
-  readonly layers: Layers;
-  readonly factors: Factors;
-  readonly tones: ToneTable;
-  readonly manner: Manner;
-  readonly label: string;
-  readonly width: number;
-  readonly onPoint: (at: { readonly x: number; readonly y: number } | null) => void;
-  readonly onTones: (histogram: Histogram) => void;
-}
-
-function Canvas({ layers, factors, tones, manner, label, width, onPoint, onTones }: CanvasProps) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  useLayoutEffect(() => {
-    const context = canvas.current?.getContext('2d');
-    if (context == null) return;
-    const image = context.createImageData(layers.width, layers.height);
-    const histogram = develop(layers, factors, tones, manner, image.data);
-    context.putImageData(image, 0, 0);
-    // The picture is seen first; how its tones lie may come a frame later.
-    startTransition(() => { onTones(histogram); });
-  }, [layers, factors, tones, manner, onTones]);
-  const point = (event: PointerEvent<HTMLCanvasElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
-    const place = (share: number, size: number) => Math.max(0, Math.min(size - 1, Math.floor(share * size)));
-    onPoint({ x: place((event.clientX - box.left) / box.width, layers.width), y: place((event.clientY - box.top) / box.height, layers.height) });
-  };
-  return (
-    <canvas
-      ref={canvas}
-      width={layers.width}
-      height={layers.height}
-      role="img"
-      aria-label={`The picture to expect. ${label}`}
-      className="block w-full rounded-md bg-sunk"
-      style={{ maxWidth: width }}
-      onPointerMove={point}
-      onPointerDown={point}
-      onPointerLeave={() => { onPoint(null); }}
-    />
-  );
+/** Counted once the picture has been seen. */
+function Counted({ layers, factors, tones, bar }: { readonly layers: Layers; readonly factors: Factors; readonly tones: ToneTable; readonly bar: DarkBarDocument | null }) {
+  const seen = useFrameLater(useMemo(() => ({ layers, factors, tones, bar }), [layers, factors, tones, bar]));
+  const histogram = useMemo(() => histogramOf(seen.layers, seen.factors, seen.tones, seen.bar), [seen]);
+  return <Tones histogram={histogram} />;
 }
 
 /** Places that have a name, split into both lights. */

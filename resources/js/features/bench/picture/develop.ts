@@ -31,17 +31,17 @@ const EACH = 5;
 const WHITE = 250;
 const BLACK = 12;
 
-/** Codes are looked up by the square root of the light. */
+/** How finely light is told apart. */
 const CODES = 4096;
 
-/** Codes of the tone curve, fine enough to be looked up. */
-export function toneTable({ tones, brightest }: Pick<PictureDocument, 'tones' | 'brightest'>): { readonly codes: Uint8ClampedArray; readonly brightest: number } {
+/** Codes of the tone curve, fine enough to be looked up by the square root of the light times the scale. */
+export function toneTable({ tones, brightest }: Pick<PictureDocument, 'tones' | 'brightest'>): { readonly codes: Uint8ClampedArray; readonly scale: number } {
   const codes = Uint8ClampedArray.from({ length: CODES + 1 }, (_, i) => {
     const at = (i / CODES) * (tones.length - 1);
     const low = Math.min(tones.length - 2, Math.floor(at));
     return (tones[low] ?? 0) + (at - low) * ((tones[low + 1] ?? 0) - (tones[low] ?? 0));
   });
-  return { codes, brightest };
+  return { codes, scale: CODES / Math.sqrt(brightest) };
 }
 
 export type ToneTable = ReturnType<typeof toneTable>;
@@ -72,51 +72,70 @@ const CHANCE = (() => {
   return Float32Array.from({ length: CHANCES }, () => Array.from({ length: 12 }, even).reduce((sum, part) => sum + part, -6));
 })();
 
-/** Whether the second curtain stands before a pixel as the flash pops. */
-function isBarred({ width, height }: Layers, bar: DarkBarDocument | null, x: number, y: number): boolean {
-  return bar !== null && (bar.isAtRight ? x >= width * (1 - bar.share) : y >= height * (1 - bar.share));
+/** How many pixels of a row the second curtain leaves free as the flash pops. */
+function litOf({ width, height }: Layers, bar: DarkBarDocument | null, y: number): number {
+  if (bar === null) return width;
+  if (bar.isAtRight) return Math.ceil(width * (1 - bar.share));
+  return y < height * (1 - bar.share) ? width : 0;
 }
 
-/** The picture as it is seen, and how its tones lie. */
-export function develop(layers: Layers, factors: Factors, { codes, brightest }: ToneTable, { showsLost, grain, bar }: Manner, into: Uint8ClampedArray): Histogram {
-  const { width, height, room, flash } = layers;
+/** The picture as it is seen. */
+export function develop(layers: Layers, factors: Factors, tones: ToneTable, { showsLost, grain, bar }: Manner, into: Uint8ClampedArray): void {
+  const { width, height } = layers;
+  for (let y = 0; y < height; y++) {
+    const lit = litOf(layers, bar, y);
+    expose(layers, y * width, lit, factors.room, factors.flash, tones, grain, into);
+    expose(layers, y * width + lit, width - lit, factors.room, 0, tones, grain, into);
+  }
+  if (showsLost) stripe(layers, factors, tones, bar, into);
+}
+
+/** A run of pixels in one row. */
+function expose({ room, flash }: Layers, from: number, count: number, byRoom: number, byFlash: number, { codes, scale }: ToneTable, grain: GrainDocument | null, into: Uint8ClampedArray): void {
+  const [shot, read] = [grain?.shot ?? 0, grain?.read ?? 0];
+  for (let i = 3 * from, j = 4 * from; j < 4 * (from + count); i += 3, j += 4) {
+    into[j] = toneOf(codes, scale, noisy(byRoom * (room[i] ?? 0) + byFlash * (flash[i] ?? 0), shot, read, i));
+    into[j + 1] = toneOf(codes, scale, noisy(byRoom * (room[i + 1] ?? 0) + byFlash * (flash[i + 1] ?? 0), shot, read, i + 1));
+    into[j + 2] = toneOf(codes, scale, noisy(byRoom * (room[i + 2] ?? 0) + byFlash * (flash[i + 2] ?? 0), shot, read, i + 2));
+    into[j + 3] = 255;
+  }
+}
+
+/** Paints over what is without detail. */
+function stripe(layers: Layers, factors: Factors, { codes, scale }: ToneTable, bar: DarkBarDocument | null, into: Uint8ClampedArray): void {
+  const { width, height } = layers;
+  for (let y = 0; y < height; y++) {
+    const lit = litOf(layers, bar, y);
+    for (let x = 0; x < width; x++) {
+      const pixel = y * width + x;
+      const { room, flash } = lightAt(layers, factors, pixel, x < lit);
+      const tone = toneOf(codes, scale, room + flash);
+      if ((tone >= WHITE || tone <= BLACK) && (pixel + y * (width % 2 === 0 ? 1 : 2)) % 8 < 4) into.set(tone >= WHITE ? STRIPES.white : STRIPES.black, 4 * pixel);
+    }
+  }
+}
+
+/** How the tones of a picture lie. */
+export function histogramOf(layers: Layers, factors: Factors, { codes, scale }: ToneTable, bar: DarkBarDocument | null): Histogram {
+  const { width, height } = layers;
   const all = new Float32Array(BINS);
   const byFlash = new Float32Array(BINS);
-  const pixels = width * height;
-  const scale = CODES / Math.sqrt(brightest);
-  const { room: byRoom } = factors;
-  let [white, black] = [0, 0];
-  for (let i = 0, j = 0, pixel = 0; pixel < pixels; i += 3, j += 4, pixel++) {
-    const byPop = bar !== null && isBarred(layers, bar, pixel % width, Math.floor(pixel / width)) ? 0 : factors.flash;
-    const fr = byPop * (flash[i] ?? 0);
-    const fg = byPop * (flash[i + 1] ?? 0);
-    const fb = byPop * (flash[i + 2] ?? 0);
-    const r = byRoom * (room[i] ?? 0) + fr;
-    const g = byRoom * (room[i + 1] ?? 0) + fg;
-    const b = byRoom * (room[i + 2] ?? 0) + fb;
-    into[j] = toneOf(codes, scale, noisy(r, grain, i));
-    into[j + 1] = toneOf(codes, scale, noisy(g, grain, i + 1));
-    into[j + 2] = toneOf(codes, scale, noisy(b, grain, i + 2));
-    into[j + 3] = 255;
-    const isCounted = pixel % EACH === 0;
-    if (!isCounted && !showsLost) continue;
-    const light = luminance(r, g, b);
-    const tone = toneOf(codes, scale, light);
-    if (isCounted) {
-      const bin = (tone * BINS) >> 8;
-      all[bin] = (all[bin] ?? 0) + EACH;
-      if (light > 0) byFlash[bin] = (byFlash[bin] ?? 0) + (EACH * luminance(fr, fg, fb)) / light;
-      if (tone >= WHITE) white += EACH;
-      else if (tone <= BLACK) black += EACH;
-    }
-    if (showsLost && (tone >= WHITE || tone <= BLACK) && (pixel + Math.floor(pixel / width) * (width % 2 === 0 ? 1 : 2)) % 8 < 4) into.set(tone >= WHITE ? STRIPES.white : STRIPES.black, j);
+  let [white, black, counted] = [0, 0, 0];
+  for (let pixel = 0; pixel < width * height; pixel += EACH, counted++) {
+    const y = Math.floor(pixel / width);
+    const { room, flash } = lightAt(layers, factors, pixel, pixel - y * width < litOf(layers, bar, y));
+    const tone = toneOf(codes, scale, room + flash);
+    const bin = (tone * BINS) >> 8;
+    all[bin] = (all[bin] ?? 0) + EACH;
+    if (flash > 0) byFlash[bin] = (byFlash[bin] ?? 0) + (EACH * flash) / (room + flash);
+    if (tone >= WHITE) white++;
+    else if (tone <= BLACK) black++;
   }
-  return { all, flash: byFlash, white: white / pixels, black: black / pixels };
+  return { all, flash: byFlash, white: white / counted, black: black / counted };
 }
 
-/** Light of three bands by pixel as it is seen, and nothing told of it: for pictures that follow each other quickly. */
-export function seen(values: Float32Array, { codes, brightest }: ToneTable, into: Uint8ClampedArray): void {
-  const scale = CODES / Math.sqrt(brightest);
+/** Light of three bands by pixel as it is seen. */
+export function seen(values: Float32Array, { codes, scale }: ToneTable, into: Uint8ClampedArray): void {
   for (let i = 0, j = 0; i < values.length; i += 3, j += 4) {
     into[j] = toneOf(codes, scale, values[i] ?? 0);
     into[j + 1] = toneOf(codes, scale, values[i + 1] ?? 0);
@@ -125,8 +144,8 @@ export function seen(values: Float32Array, { codes, brightest }: ToneTable, into
   }
 }
 
-function noisy(light: number, grain: GrainDocument | null, place: number): number {
-  return grain === null ? light : light + (CHANCE[(place * SPREAD) & (CHANCES - 1)] ?? 0) * Math.sqrt(grain.shot * light + grain.read);
+function noisy(light: number, shot: number, read: number, place: number): number {
+  return light + (CHANCE[(place * SPREAD) & (CHANCES - 1)] ?? 0) * Math.sqrt(shot * light + read);
 }
 
 function toneOf(codes: Uint8ClampedArray, scale: number, light: number): number {
@@ -135,13 +154,14 @@ function toneOf(codes: Uint8ClampedArray, scale: number, light: number): number 
 
 /** Light of a pixel over mid-grey, of the room and of the flash. */
 export function lightOf(layers: Layers, factors: Factors, x: number, y: number, bar: DarkBarDocument | null = null): Factors {
-  const { width, room, flash } = layers;
-  const i = 3 * (y * width + x);
-  const of = (layer: Float32Array) => luminance(layer[i] ?? 0, layer[i + 1] ?? 0, layer[i + 2] ?? 0);
-  return { room: factors.room * of(room), flash: isBarred(layers, bar, x, y) ? 0 : factors.flash * of(flash) };
+  return lightAt(layers, factors, y * layers.width + x, x < litOf(layers, bar, y));
+}
+
+function lightAt({ room, flash }: Layers, factors: Factors, pixel: number, isLit: boolean): Factors {
+  return { room: factors.room * luminance(room, 3 * pixel), flash: isLit ? factors.flash * luminance(flash, 3 * pixel) : 0 };
 }
 
 /** As the eye weighs linear light (ITU-R BT.709). */
-function luminance(r: number, g: number, b: number): number {
-  return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+function luminance(layer: Float32Array, i: number): number {
+  return 0.2126 * (layer[i] ?? 0) + 0.7152 * (layer[i + 1] ?? 0) + 0.0722 * (layer[i + 2] ?? 0);
 }

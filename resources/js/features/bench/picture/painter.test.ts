@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { PictureDocument, PictureFigureDocument, PictureShinerDocument } from '@/types/generated';
-import { BINS, develop, lightOf, PLAIN, toneTable } from './develop';
+import { BINS, develop, histogramOf, lightOf, PLAIN, toneTable } from './develop';
 import { paint } from './painter';
 
 const WIDTH = 360;
@@ -19,7 +19,7 @@ function pictureOf(parts: Partial<PictureDocument> = {}): PictureDocument {
     up: [0, 0, 1],
     half: HALF,
     aspect: 2 / 3,
-    surfaces: [{ name: 'far wall', corner: [10, -20, -20], along: [0, 50, 0], across: [0, 0, 50], tone: [2, 2, 2], shine: 0, columns: 2, rows: 2, flash: Array.from({ length: 12 }, () => 1) }],
+    surfaces: [{ name: 'far wall', corner: [10, -20, -20], along: [0, 50, 0], across: [0, 0, 50], tone: [2, 2, 2], shine: 0, columns: 2, rows: 2, flash: Array.from({ length: 12 }, () => 1e5) }],
     figures: [],
     shiners: [],
     outlineAcross: [0, 0.08, 0.1, 0.2, 0.2, 0.15],
@@ -97,19 +97,22 @@ describe('the picture', () => {
     const picture = pictureOf();
     const layers = paint(picture, 60, 4);
     const into = new Uint8ClampedArray(60 * 40 * 4);
-    const grey = develop(layers, { room: 0.5, flash: 0.5 }, toneTable(picture), PLAIN, into);
+    const tones = toneTable(picture);
+    const grey = histogramOf(layers, { room: 0.5, flash: 0.5 }, tones, null);
     const bin = grey.all.indexOf(60 * 40);
     expect(grey.flash[bin]).toBeCloseTo(60 * 40 * 0.5, 0);
     expect([grey.white, grey.black]).toEqual([0, 0]);
+    develop(layers, { room: 0.5, flash: 0.5 }, tones, PLAIN, into);
     expect(Array.from(into.subarray(0, 4))).toEqual([45, 45, 45, 255]);
-    const burnt = develop(layers, { room: 100, flash: 0 }, toneTable(picture), { ...PLAIN, showsLost: true }, into);
+    const burnt = histogramOf(layers, { room: 100, flash: 0 }, tones, null);
     expect(burnt.white).toBe(1);
     expect(burnt.all[BINS - 1]).toBe(60 * 40);
+    develop(layers, { room: 100, flash: 0 }, tones, { ...PLAIN, showsLost: true }, into);
     expect(Array.from(into.subarray(0, 3))).toEqual([176, 46, 38]);
   });
 
   it('throws the shadow of a person on the wall, away from the light and as soft as that is large', () => {
-    const wall = [{ name: 'far wall', corner: [4.5, -20, -20], along: [0, 50, 0], across: [0, 0, 50], tone: [2, 2, 2], shine: 0, columns: 2, rows: 2, flash: Array.from({ length: 12 }, () => 1) }];
+    const wall = [{ name: 'far wall', corner: [4.5, -20, -20], along: [0, 50, 0], across: [0, 0, 50], tone: [2, 2, 2], shine: 0, columns: 2, rows: 2, flash: Array.from({ length: 12 }, () => 1e5) }];
     // A light a metre to the left of the lens: half a metre behind a face at 4 m its shadow lies 0.125 m to the right.
     const cast = (size: number) => paint(pictureOf({ figures: [FACE], surfaces: wall, shadow: { from: [0, 4, 1.5], size, share: 0.8 } }), WIDTH, 4);
     const perMetre = WIDTH / (2 * HALF * 4.5);
@@ -129,6 +132,10 @@ describe('the picture', () => {
     const into = new Uint8ClampedArray(layers.width * layers.height * 4);
     develop(layers, ONE, toneTable(pictureOf()), { ...PLAIN, bar: { shutter: '1/400', share: 0.5, isAtRight: false } }, into);
     expect(into[0] ?? 0).toBeGreaterThan(into[into.length - 4] ?? 255);
+    const whole = histogramOf(layers, ONE, toneTable(pictureOf()), null).flash;
+    const barred = histogramOf(layers, ONE, toneTable(pictureOf()), { shutter: '1/400', share: 0.5, isAtRight: true }).flash;
+    const sum = (counts: Float32Array) => counts.reduce((all, count) => all + count, 0);
+    expect(sum(barred) / sum(whole)).toBeCloseTo(0.5, 2);
   });
 
   it('scatters noise about the light by as much as it is told', () => {

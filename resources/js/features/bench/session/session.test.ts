@@ -1,4 +1,4 @@
-import { expect, test, vi } from 'vitest';
+import { afterEach, expect, test, vi } from 'vitest';
 import type { BenchState, MomentDraft, SolutionDocument } from '@/types/generated';
 import type { Asking } from './asking';
 import { answered, draftAt, questions, solutionAt, stateOf } from './fake';
@@ -38,6 +38,35 @@ test('what is known is drawn together with the change', async () => {
   session.subscribe(() => seen.push([session.state().draft, session.state().solution]));
   session.change(draftAt(4));
   expect(seen.at(-1)).toEqual([draftAt(4), solutionAt(4)]);
+  session.stop();
+});
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+test('what can be painted straight away is, and the page follows a frame later, once', async () => {
+  vi.useFakeTimers();
+  vi.stubGlobal('addEventListener', vi.fn());
+  vi.stubGlobal('requestAnimationFrame', (frame: () => void) => setTimeout(frame));
+  const { session, solve } = start();
+  const paints = vi.fn(({ solution }: { readonly solution: unknown }) => solution !== null);
+  const told = vi.fn();
+  const leave = session.early(paints);
+  session.subscribe(told);
+  session.change(draftAt(4));
+  await solve.answer(0, answered(solutionAt(4)));
+  expect(paints).toHaveBeenLastCalledWith(expect.objectContaining({ draft: draftAt(4), solution: solutionAt(4) }));
+  expect(told).not.toHaveBeenCalled();
+  vi.advanceTimersByTime(50);
+  expect(told).toHaveBeenCalledTimes(1);
+  paints.mockReturnValue(false);
+  session.change(draftAt(5));
+  expect(told).toHaveBeenCalledTimes(2);
+  leave();
+  session.change(draftAt(6));
+  expect(paints).toHaveBeenCalledTimes(3);
   session.stop();
 });
 

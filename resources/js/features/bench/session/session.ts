@@ -1,3 +1,4 @@
+import { afterFrame } from '@/lib/afterFrame';
 import type { BenchData, MomentDraft } from '@/types/generated';
 import { makeAnswers, type Answered, type Answers } from './answers';
 import type { Asking } from './asking';
@@ -8,10 +9,14 @@ export type SessionState = Drafted & Omit<Answered, 'draft'> & {
   readonly answered: boolean;
 };
 
+/** Is told of a change before the page, and says whether it painted it: what is painted is seen first, the page follows a frame later. */
+type Early = (state: SessionState) => boolean;
+
 /** A moment on the bench: its draft, the answers to it, and what is stored. */
 export interface Session extends Omit<Store, 'change'>, Pick<Answers, 'ahead' | 'watchDrag' | 'forget'> {
   readonly state: () => SessionState;
   readonly subscribe: (changed: () => void) => () => void;
+  readonly early: (listener: Early) => () => void;
   /** Changes the draft and asks for its answer. */
   readonly change: (next: MomentDraft | ((draft: MomentDraft) => MomentDraft)) => void;
 }
@@ -21,11 +26,20 @@ export function makeSession(asking: Asking, { stored, solution }: Pick<BenchData
   let answer: Answered = { draft: stored.draft, solution, drag: null, faults: {}, trouble: null };
   let state = joined(drafted, answer);
   const listeners = new Set<() => void>();
-  const changed = () => {
-    state = joined(drafted, answer);
+  const earlier = new Set<Early>();
+  let isPainted = false;
+  const tell = () => {
+    isPainted = false;
     listeners.forEach((listener) => {
       listener();
     });
+  };
+  const changed = () => {
+    state = joined(drafted, answer);
+    const waits = isPainted;
+    for (const listener of earlier) if (listener(state)) isPainted = true;
+    if (!isPainted) tell();
+    else if (!waits) afterFrame(tell);
   };
   const answers = makeAnswers(asking, answer, (next) => {
     answer = next;
@@ -47,6 +61,10 @@ export function makeSession(asking: Asking, { stored, solution }: Pick<BenchData
     subscribe: (listener) => {
       listeners.add(listener);
       return () => listeners.delete(listener);
+    },
+    early: (listener) => {
+      earlier.add(listener);
+      return () => earlier.delete(listener);
     },
     change: (next) => {
       change(typeof next === 'function' ? next : () => next);

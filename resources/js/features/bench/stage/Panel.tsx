@@ -33,7 +33,7 @@ export function Panel({ name, side, fold, onFold, className, children }: Props) 
           </span>
         </button>
       )}
-      <div id={id} hidden={!isOpen} className={`min-h-0 grow p-4 xl:overflow-y-auto ${onFold === undefined ? '' : 'pt-1'}`}>
+      <div id={id} hidden={!isOpen} className={`min-h-0 grow p-4 xl:overflow-y-auto xl:[contain:strict] ${onFold === undefined ? '' : 'pt-1'}`}>
         {children}
       </div>
     </section>
