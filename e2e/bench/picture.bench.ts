@@ -5,7 +5,7 @@
  *   npm run bench:page -- picture
  *
  * On the demo's supper: from a click of a setting to the first frame in which the picture is another, and from another place
- * of the subject to the frame that shows the picture of it; and the route of a picture against one that answers nothing, in
+ * of the subject, by its ruler and typed, to the frame that shows the picture of it; and the route of a picture against one that answers nothing, in
  * turns. Stores nothing.
  */
 import { test, type Locator, type Page } from '@playwright/test';
@@ -53,21 +53,22 @@ test('a click of a setting, and another place', async ({ page }) => {
   await page.getByRole('img', { name: /^The picture to expect/ }).waitFor();
   console.log(`a click of the wish for the room, asked for ahead, to the painted frame: ${percentiles(await turn(page, page.getByRole('slider', { name: 'Wish for the room' })))}`);
   console.log(`another wish for the room, typed, to the painted frame: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Wish for the room' }), (i) => String((i % 8) / 2 + 0.5)))}`);
-  console.log(`another place of the subject, to the painted frame: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Subject distance' }), (i) => (3 + (i % 20) / 10).toFixed(1), true))}`);
+  console.log(`another place of the subject, by its ruler, to the picture of that place: ${percentiles(await turn(page, page.getByRole('slider', { name: 'Subject distance' }), true))}`);
+  console.log(`another place of the subject, typed, to the picture of that place: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Subject distance' }), (i) => (3 + (i % 20) / 10).toFixed(1), true))}`);
   await weigh(page);
 });
 
-/** ms from a key on a ruler that a hand has rested on to the first frame in which the picture has other pixels. */
-async function turn(page: Page, ruler: Locator): Promise<readonly number[]> {
+/** ms from a key on a ruler that a hand has rested on to the first frame in which the picture has other pixels, or is whole. */
+async function turn(page: Page, ruler: Locator, whole = false): Promise<readonly number[]> {
   const times: number[] = [];
   await ruler.focus();
   await page.waitForTimeout(700);
   for (let i = 0; i < ROUNDS; i++) {
-    await page.evaluate(() => {
+    await page.evaluate((all) => {
       window.answered = new Promise((resolve) => {
-        addEventListener('keydown', () => { resolve(window.nextPicture()); }, { once: true, capture: true });
+        addEventListener('keydown', () => { resolve(window.nextPicture(all)); }, { once: true, capture: true });
       });
-    });
+    }, whole);
     await page.keyboard.press(i % 8 < 4 ? 'ArrowRight' : 'ArrowLeft');
     times.push(await page.evaluate(() => window.answered));
     await page.waitForTimeout(100);
