@@ -17,6 +17,9 @@ use Kaddle\Core\Room\Vector;
  */
 final readonly class Surface
 {
+    /** m: what is thinner is not seen. */
+    private const SLIVER = 1e-3;
+
     private function __construct(
         public Face $face,
         /** A corner, and from it the two sides, m. */
@@ -91,8 +94,11 @@ final readonly class Surface
             return null;
         }
         [$us, $vs] = [array_column($corners, 0), array_column($corners, 1)];
+        [$along, $across] = [$this->along->times(max($us) - min($us)), $this->across->times(max($vs) - min($vs))];
 
-        return new self($this->face, $this->placeAt(min($us), min($vs)), $this->along->times(max($us) - min($us)), $this->across->times(max($vs) - min($vs)), $this->normal);
+        return min($along->length(), $across->length()) < self::SLIVER
+            ? null
+            : new self($this->face, $this->placeAt(min($us), min($vs)), $along, $across, $this->normal);
     }
 
     /**
