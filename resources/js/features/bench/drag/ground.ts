@@ -1,4 +1,4 @@
-import type { Layers } from '../picture/painter';
+import type { Layers } from '../picture/space';
 
 /** What stands still behind somebody who moves, while the camera does or does not. */
 export interface Ground {

@@ -1,6 +1,6 @@
 import type { DragDocument, FigureDocument, TrailDocument } from '@/types/generated';
 import type { Factors } from '../picture/develop';
-import type { Layers } from '../picture/painter';
+import type { Layers } from '../picture/space';
 import { groundOf, type Ground } from './ground';
 
 /** Levels and geometry of a picture, as the server tells them. */

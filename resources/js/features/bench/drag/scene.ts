@@ -1,5 +1,6 @@
 import type { FigureDocument, PictureDocument } from '@/types/generated';
-import { paint, place, type Layers } from '../picture/painter';
+import { paint, place } from '../picture/painter';
+import type { Layers } from '../picture/space';
 import type { Outline, Picture, Told } from './painter';
 
 /** The picture to expect without those who move, and without the lamps that draw their trails; painted once for each width. */

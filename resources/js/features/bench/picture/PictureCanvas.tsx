@@ -2,7 +2,7 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, type PointerE
 import type { DarkBarDocument, GrainDocument, MomentDraft, PictureDocument } from '@/types/generated';
 import type { Session } from '../session/session';
 import { develop, factorsOf, type Factors, type ToneTable } from './develop';
-import type { Layers } from './painter';
+import type { Layers } from './space';
 
 /** A pixel of a picture, from its upper left. */
 export interface Place {

@@ -14,7 +14,8 @@ import type { Session } from '../session/session';
 import { barOf, PictureCanvas, type Place } from './PictureCanvas';
 import { Tones } from './Tones';
 import { develop, factorsOf, histogramOf, lightOf, PLAIN, toneTable, type Factors, type Manner, type ToneTable } from './develop';
-import { paint, type Layers } from './painter';
+import { paint } from './painter';
+import type { Layers } from './space';
 import { AS_USUAL, usePicture, type Standing } from './usePicture';
 
 interface Props extends Editing {

@@ -1,5 +1,5 @@
 import type { DarkBarDocument, GrainDocument, LevelsDocument, PictureDocument } from '@/types/generated';
-import type { Layers } from './painter';
+import type { Layers } from './space';
 
 /** By how much each layer counts. */
 export interface Factors {

@@ -16,6 +16,7 @@ type Early = (state: SessionState) => boolean;
 export interface Session extends Omit<Store, 'change'>, Pick<Answers, 'ahead' | 'watchDrag' | 'forget'> {
   readonly state: () => SessionState;
   readonly subscribe: (changed: () => void) => () => void;
+  /** Tells a listener before those that subscribe. */
   readonly early: (listener: Early) => () => void;
   /** Changes the draft and asks for its answer. */
   readonly change: (next: MomentDraft | ((draft: MomentDraft) => MomentDraft)) => void;
