@@ -74,10 +74,12 @@ test('the picture to expect is painted as the engine tells it, and follows setti
   await show(page, 'Picture');
   const canvas = page.getByRole('img', { name: /^The picture to expect\. Face: / });
   await expect(canvas).toBeVisible();
-  const [asked, solved] = ['/picture', '/solve'].map((route) => page.waitForResponse((response) => response.url().endsWith(route) && (response.request().postData() ?? '').includes('"distance":3.1')));
+  // The settings come first, and the picture behind them.
+  const told = page.waitForResponse((response) => response.url().endsWith('/pictured') && (response.request().postData() ?? '').includes('"distance":3.1'));
   await page.getByRole('textbox', { name: 'Subject distance' }).fill('3.1');
-  const picture = (await (await asked)?.json()) as Seen;
-  const { levels } = (await (await solved)?.json()) as { readonly levels: { readonly room: number; readonly faceFlash: number } };
+  const [settings = '', seen = ''] = (await (await told).text()).split('\n');
+  const { levels } = JSON.parse(settings) as { readonly levels: { readonly room: number; readonly faceFlash: number } };
+  const picture = JSON.parse(seen) as Seen;
   await expect(page.getByText('Point at the picture for the level there.')).toBeVisible();
   const face = picture.spots.find(({ name }) => name === 'Face');
   const light = (face?.room ?? 0) * 2 ** levels.room + (face?.flash ?? 0) * 2 ** levels.faceFlash;

@@ -69,6 +69,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/moments/{moment}/ask', Moments\AskLook::class)->can('view', 'moment');
     Route::post('/moments/{moment}/colour', Moments\ShowColour::class)->can('view', 'moment');
     Route::post('/moments/{moment}/picture', Moments\ShowPicture::class)->can('view', 'moment');
+    Route::post('/moments/{moment}/pictured', Moments\SolveAndPicture::class)->can('view', 'moment');
     Route::post('/moments/{moment}/costs', Moments\PriceMoment::class)->can('view', 'moment');
     Route::get('/moments/{moment}/document', Moments\DownloadMoment::class)->can('view', 'moment');
 

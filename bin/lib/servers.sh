@@ -100,6 +100,7 @@ php_admin_value[max_input_vars] = 200
 php_admin_value[max_execution_time] = $4
 php_admin_value[file_uploads] = 0
 php_admin_value[expose_php] = 0
+php_admin_value[output_buffering] = 0
 php_admin_value[display_errors] = 0
 php_admin_value[error_log] = $VAR/log/php.log
 EOF
@@ -144,7 +145,7 @@ http {
     client_max_body_size 64k;
     gzip on;
     gzip_comp_level 6;
-    gzip_types text/css application/javascript application/json image/svg+xml;
+    gzip_types text/css application/javascript application/json application/x-ndjson image/svg+xml;
     types {
         text/html html;
         text/css css;

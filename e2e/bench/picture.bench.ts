@@ -5,8 +5,8 @@
  *   npm run bench:page -- picture
  *
  * On the demo's supper: from a click of a setting to the first frame in which the picture is another, and from another place
- * of the subject, by its ruler and typed, to the frame that shows the picture of it; and the route of a picture against one that answers nothing, in
- * turns. Stores nothing.
+ * of the subject, by its ruler and typed, to the frame that shows the picture of it; and the routes of a picture, alone and behind its settings,
+ * against one that answers nothing, in turns. Stores nothing.
  */
 import { test, type Locator, type Page } from '@playwright/test';
 import { signIn } from '../support';
@@ -94,15 +94,15 @@ async function change(page: Page, box: Locator, value: (round: number) => string
 }
 
 async function weigh(page: Page): Promise<void> {
-  const asked = page.waitForRequest((request) => request.url().endsWith('/picture'));
+  const asked = page.waitForRequest((request) => /\/pictured?$/.test(request.url()));
   await page.getByRole('textbox', { name: 'Subject distance' }).fill('3.3');
   const draft = (await asked).postData() ?? '';
-  const [picture = [], empty = []] = await page.evaluate(async (body) => {
+  const [picture = [], together = [], empty = []] = await page.evaluate(async (body) => {
     const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
     const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
-    const times: [number[], number[]] = [[], []];
+    const times: [number[], number[], number[]] = [[], [], []];
     for (let i = 0; i < 100; i++) {
-      for (const [which, url, init] of [[0, `${location.pathname}/picture`, { method: 'POST', headers, body }], [1, '/alive', { headers }]] as const) {
+      for (const [which, url, init] of [[0, `${location.pathname}/picture`, { method: 'POST', headers, body }], [1, `${location.pathname}/pictured`, { method: 'POST', headers, body }], [2, '/alive', { headers }]] as const) {
         const start = performance.now();
         await (await fetch(url, init)).text();
         times[which].push(performance.now() - start);
@@ -110,7 +110,7 @@ async function weigh(page: Page): Promise<void> {
     }
     return times.map((list) => list.sort((a, b) => a - b));
   }, draft);
-  console.log(`the picture as the server answers it: ${percentiles(picture)}; a route that answers nothing: ${percentiles(empty)}`);
+  console.log(`the picture as the server answers it: ${percentiles(picture)}; settings and picture: ${percentiles(together)}; a route that answers nothing: ${percentiles(empty)}`);
 }
 
 function percentiles(times: readonly number[]): string {

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { get, post, postText, put, remove } from './http';
+import { get, post, postForTwo, postText, put, remove } from './http';
 
 type Sent = readonly [string, RequestInit];
 
@@ -83,5 +83,49 @@ describe('what comes back', () => {
     const told = await get('/x');
     expect(told.kind).toBe('failed');
     expect(told.kind === 'failed' ? told.sentence : '').toContain(words);
+  });
+});
+
+describe('two answers to one question', () => {
+  /** An answer that comes in pieces, as a test says. */
+  function pieces() {
+    let body: ReadableStreamDefaultController<Uint8Array> | undefined;
+    const stream = new ReadableStream<Uint8Array>({
+      start: (controller) => {
+        body = controller;
+      },
+    });
+    vi.stubGlobal('fetch', () => Promise.resolve(new Response(stream)));
+    return { come: (text: string) => body?.enqueue(new TextEncoder().encode(text)), end: () => body?.close(), breakOff: () => body?.error(new TypeError('gone')) };
+  }
+
+  it('are told as they come, wherever the pieces part', async () => {
+    const { come, end } = pieces();
+    const [first, second] = postForTwo<{ iso: number }, { name: string }>('/moments/1/pictured', {});
+    come('{"iso":');
+    come('800}\n{"na');
+    expect(await first).toEqual({ kind: 'answered', value: { iso: 800 } });
+    come('me":"Vows"}\n');
+    expect(await second).toEqual({ kind: 'answered', value: { name: 'Vows' } });
+    end();
+  });
+
+  it('are one, where the rest never comes', async () => {
+    for (const how of ['end', 'breakOff'] as const) {
+      const answer = pieces();
+      const [first, second] = postForTwo('/x', {});
+      answer.come('{"iso":800}\n{"half');
+      expect((await first).kind).toBe('answered');
+      answer[how]();
+      expect(await second).toMatchObject({ kind: 'failed', sentence: expect.stringContaining('could not answer') as string });
+    }
+  });
+
+  it('are refused together', async () => {
+    server(json({ errors: { 'subject.distance': ['Too far.'] } }, 422));
+    const refused = { kind: 'refused', faults: { 'subject.distance': 'Too far.' } };
+    expect(await Promise.all(postForTwo('/x', {}))).toEqual([refused, refused]);
+    server(new TypeError('offline'));
+    expect((await Promise.all(postForTwo('/x', {}))).map(({ kind }) => kind)).toEqual(['failed', 'failed']);
   });
 });

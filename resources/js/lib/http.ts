@@ -9,6 +9,9 @@ export type Answer<T> =
   | { readonly kind: 'conflict'; readonly sentence: string }
   | { readonly kind: 'failed'; readonly sentence: string };
 
+const UNREACHED = { kind: 'failed', sentence: 'No connection to Kaddle. The numbers below are from before the last change.' } as const;
+const UNANSWERED = { kind: 'failed', sentence: 'Kaddle could not answer. The numbers below are from before the last change.' } as const;
+
 export function get<T>(url: string): Promise<Answer<T>> {
   return send('GET', url);
 }
@@ -31,26 +34,64 @@ export function postText<T>(url: string, body: string): Promise<Answer<T>> {
   return send('POST', url, body);
 }
 
+/** Sends a document that is answered by two, a line each; each of them is told as soon as it has come. */
+export function postForTwo<A, B>(url: string, body: unknown): readonly [Promise<Answer<A>>, Promise<Answer<B>>] {
+  const opened = reach('POST', url, JSON.stringify(body)).then(async (response) => {
+    if (response === null) return UNREACHED;
+    return response.ok ? linesOf(response) : refusalOf(response);
+  });
+  const next = async <T>(): Promise<Answer<T>> => {
+    const lines = await opened;
+    if ('kind' in lines) return lines;
+    try {
+      const line = await lines.next();
+      return line.done === true ? UNANSWERED : { kind: 'answered', value: JSON.parse(line.value) as T };
+    } catch {
+      return UNANSWERED;
+    }
+  };
+  return [next<A>(), next<B>()];
+}
+
 async function send<T>(method: string, url: string, body?: string): Promise<Answer<T>> {
-  let response: Response;
+  const response = await reach(method, url, body);
+  if (response === null) return UNREACHED;
+  return response.ok ? { kind: 'answered', value: (response.status === 204 ? null : await response.json()) as T } : refusalOf(response);
+}
+
+/** Null where nobody answers. */
+async function reach(method: string, url: string, body?: string): Promise<Response | null> {
   try {
-    response = await fetch(url, {
+    return await fetch(url, {
       method,
       credentials: 'same-origin',
       headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
       ...(body === undefined ? {} : { body }),
     });
   } catch {
-    return { kind: 'failed', sentence: 'No connection to Kaddle. The numbers below are from before the last change.' };
+    return null;
   }
-  if (response.ok) return { kind: 'answered', value: (response.status === 204 ? null : await response.json()) as T };
+}
+
+async function refusalOf(response: Response): Promise<Answer<never>> {
   if (response.status === 422) return { kind: 'refused', faults: firstOfEach(await response.json()) };
   if (response.status === 409) return { kind: 'conflict', sentence: ((await response.json()) as { message: string }).message };
   if (response.status === 413) return { kind: 'failed', sentence: 'This is larger than anything Kaddle expects.' };
   if (response.status === 401 || response.status === 419) {
     return { kind: 'failed', sentence: 'You are signed out. Sign in again in another tab, then go on here.' };
   }
-  return { kind: 'failed', sentence: 'Kaddle could not answer. The numbers below are from before the last change.' };
+  return UNANSWERED;
+}
+
+/** The whole lines of an answer, as they come; one that breaks off is none. */
+async function* linesOf({ body }: Response): AsyncGenerator<string, undefined> {
+  const reader = body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (let read = await reader?.read(); read?.value !== undefined; read = await reader?.read()) {
+    const lines = (rest + read.value).split('\n');
+    rest = lines.pop() ?? '';
+    yield* lines;
+  }
 }
 
 function token(): string {

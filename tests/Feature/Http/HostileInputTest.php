@@ -56,7 +56,7 @@ final class HostileInputTest extends TestCase
     {
         $draft = ['revision', 'name', 'startsAt', 'room', 'camera', 'subject', 'glow', 'look', 'head', 'pointing', 'zoom', 'bodyId', 'lensId', 'flashId', 'outfit', 'focalLength', 'dialled', 'drag', 'strip', 'ask'];
         yield 'save a draft' => ['PUT', '/moments/MOMENT', $draft];
-        foreach (['solve', 'strip', 'ways', 'costs', 'colour', 'picture', 'drag', 'ask', 'compare', 'pins'] as $what) {
+        foreach (['solve', 'strip', 'ways', 'costs', 'colour', 'picture', 'pictured', 'drag', 'ask', 'compare', 'pins'] as $what) {
             yield "$what of a draft" => ['POST', "/moments/MOMENT/$what", $draft];
         }
         yield 'undo' => ['POST', '/moments/MOMENT/undo', ['revision']];

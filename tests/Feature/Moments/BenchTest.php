@@ -197,6 +197,7 @@ final class BenchTest extends TestCase
         yield 'costs' => ['POST', '/moments/MOMENT/costs'];
         yield 'colour' => ['POST', '/moments/MOMENT/colour'];
         yield 'picture' => ['POST', '/moments/MOMENT/picture'];
+        yield 'settings and picture' => ['POST', '/moments/MOMENT/pictured'];
         yield 'drag' => ['POST', '/moments/MOMENT/drag'];
         yield 'ask' => ['POST', '/moments/MOMENT/ask'];
         yield 'ways' => ['POST', '/moments/MOMENT/ways'];

@@ -19,7 +19,7 @@ final class HostileDraftsTest extends TestCase
         $before = [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()];
         $draft = $this->draftOf($moment, array_map(static fn(mixed $v): mixed => $v === 'LENS' ? $moment->lens_id : $v, $changes));
         $this->actingAs($user)->putJson("/moments/{$moment->id}", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
-        foreach (['solve', 'strip', 'ways', 'costs', 'colour', 'picture', 'drag', 'ask', 'compare', 'pins'] as $what) {
+        foreach (['solve', 'strip', 'ways', 'costs', 'colour', 'picture', 'pictured', 'drag', 'ask', 'compare', 'pins'] as $what) {
             $this->postJson("/moments/{$moment->id}/$what", $draft)->assertUnprocessable()->assertJsonValidationErrors([$field => $sentence]);
         }
         self::assertEquals($before, [DB::table('moments')->get()->all(), DB::table('rooms')->get()->all()]);

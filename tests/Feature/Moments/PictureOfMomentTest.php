@@ -67,6 +67,19 @@ final class PictureOfMomentTest extends TestCase
             ->assertOk()->assertExactJson((array) json_decode(json_encode($told, JSON_THROW_ON_ERROR), true));
     }
 
+    /** Of a moment whose room’s colour is said, and of one where its curve tells that. */
+    public function testThePictureFollowsItsSettingsInOneAnswer(): void
+    {
+        foreach (['Vows', 'Couple at the loft window'] as $name) {
+            $moment = Moment::query()->where('name', $name)->firstOrFail();
+            $draft = ['view' => ['turn' => 5]] + $this->draftOf($moment);
+            $lines = explode("\n", $this->postJson("/moments/$moment->id/pictured", $draft)->assertOk()->assertHeader('Content-Type', 'application/x-ndjson')->streamedContent());
+            self::assertSame('', array_pop($lines));
+            $told = array_map(static fn(string $line): mixed => json_decode($line, true), $lines);
+            self::assertEquals([$this->postJson("/moments/$moment->id/solve", $draft)->json(), $this->postJson("/moments/$moment->id/picture", $draft)->json()], $told);
+        }
+    }
+
     public function testTheSkyShowsOverAYardByDayAndNotByNight(): void
     {
         foreach (['Guests arrive' => [0.5, 20.0], 'Sparklers on the quay' => [0.0, 0.2]] as $name => [$least, $most]) {
@@ -80,8 +93,10 @@ final class PictureOfMomentTest extends TestCase
     public function testACameraThatCannotBeHeldSoIsRefusedByField(): void
     {
         $moment = Moment::query()->firstOrFail();
-        $this->postJson("/moments/$moment->id/picture", ['view' => ['tilt' => 31]] + $this->draftOf($moment))->assertJsonValidationErrors('view.tilt');
-        $this->postJson("/moments/$moment->id/picture", ['view' => 'askew'] + $this->draftOf($moment))->assertJsonValidationErrors('view');
+        foreach (['picture', 'pictured'] as $route) {
+            $this->postJson("/moments/$moment->id/$route", ['view' => ['tilt' => 31]] + $this->draftOf($moment))->assertJsonValidationErrors('view.tilt');
+            $this->postJson("/moments/$moment->id/$route", ['view' => 'askew'] + $this->draftOf($moment))->assertJsonValidationErrors('view');
+        }
     }
 
     public function testEveryMomentKnowsThoseBeforeAndAfterIt(): void

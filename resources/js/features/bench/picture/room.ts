@@ -8,6 +8,9 @@ const UNIT = 1e-5;
 /** What the core calls the wall behind the people. */
 const FAR = 'far wall';
 
+/** The light all over a surface is found at one pixel of so many along a row, 1 % of the picture’s width, and runs straight between them. */
+const STRIDE = 4;
+
 /** m from the middle of a cut-out to its farthest edge. */
 const FARTHEST = 0.8;
 
@@ -88,18 +91,49 @@ function begins(plane: Plane, seen: Plane | null, u: number, v: number, step: nu
   return plane === seen || gains <= 0 ? Infinity : Math.max(1, Math.ceil(lacks / gains));
 }
 
-/** A run of pixels in one row that see the same surface; the light on it is straight between the four places about each. */
-function paintRun({ near, room: tone, flash: light, column, row, eyeColumn, eyeRow, lastColumn, lastRow, takesShadows }: Plane, { room, flash }: Layers, shadow: Shadow, from: number, count: number, first: number, v: number, step: number): void {
-  const [red, green, blue] = tone;
-  const [nearAhead, columnAhead, rowAhead] = [near[0] + v * near[2], column[0] + v * column[2], row[0] + v * row[2]];
-  const [nearAside, columnAside, rowAside] = [near[1], column[1], row[1]];
-  const line = 3 * (lastColumn + 1);
-  for (let i = 3 * from, u = first; i < 3 * (from + count); i += 3, u += step) {
+/** A run of pixels in one row that see the same surface. */
+function paintRun(plane: Plane, { room, flash }: Layers, shadow: Shadow, from: number, count: number, first: number, v: number, step: number): void {
+  const [red, green, blue] = plane.room;
+  const end = 3 * (from + count);
+  for (let i = 3 * from; i < end; i += 3) {
     room[i] = red;
     room[i + 1] = green;
     room[i + 2] = blue;
-    if (light.length === 0) continue;
-    const reach = 1 / (nearAhead + u * nearAside);
+  }
+  if (plane.flash.length === 0) return;
+  const known = lightAlong(plane, count, first, v, step);
+  for (let i = 3 * from, k = 0; i < end; i += 3 * STRIDE, k += 3) {
+    const r = known[k] ?? 0;
+    const g = known[k + 1] ?? 0;
+    const b = known[k + 2] ?? 0;
+    const byR = ((known[k + 3] ?? 0) - r) / STRIDE;
+    const byG = ((known[k + 4] ?? 0) - g) / STRIDE;
+    const byB = ((known[k + 5] ?? 0) - b) / STRIDE;
+    const next = Math.min(end, i + 3 * STRIDE);
+    for (let j = i, n = 0; j < next; j += 3, n++) {
+      flash[j] = r + n * byR;
+      flash[j + 1] = g + n * byG;
+      flash[j + 2] = b + n * byB;
+    }
+  }
+  if (!plane.takesShadows) return;
+  for (let i = 3 * from, u = first; i < end; i += 3, u += step) {
+    const lit = 1 - shadow(u, v, 1 / nearness(plane, u, v));
+    flash[i] = lit * (flash[i] ?? 0);
+    flash[i + 1] = lit * (flash[i + 1] ?? 0);
+    flash[i + 2] = lit * (flash[i + 2] ?? 0);
+  }
+}
+
+/** Flash that a surface sends where rays of a row meet it, at one pixel of so many: straight between the four places about each. */
+function lightAlong({ near, column, row, eyeColumn, eyeRow, lastColumn, lastRow, flash }: Plane, count: number, first: number, v: number, step: number): Float64Array {
+  const known = new Float64Array(3 * Math.ceil(count / STRIDE) + 3);
+  const [nearAhead, columnAhead, rowAhead] = [near[0] + v * near[2], column[0] + v * column[2], row[0] + v * row[2]];
+  const [nearAside, columnAside, rowAside] = [near[1], column[1], row[1]];
+  const line = 3 * (lastColumn + 1);
+  for (let k = 0, u = first; k < known.length; k += 3, u += STRIDE * step) {
+    // Past the end of a run a ray may miss its plane, but not so near the picture that any light is seen of that.
+    const reach = 1 / Math.max(1e-9, nearAhead + u * nearAside);
     const x = eyeColumn + reach * (columnAhead + u * columnAside);
     const y = eyeRow + reach * (rowAhead + u * rowAside);
     // To whole numbers of 32 bits, by which places are found much sooner than by others.
@@ -108,15 +142,15 @@ function paintRun({ near, room: tone, flash: light, column, row, eyeColumn, eyeR
     const farX = clamp(x - left);
     const farY = clamp(y - low);
     const at = low * line + 3 * left;
-    const lit = takesShadows ? 1 - shadow(u, v, reach) : 1;
-    const w00 = lit * (1 - farX) * (1 - farY);
-    const w10 = lit * farX * (1 - farY);
-    const w01 = lit * (1 - farX) * farY;
-    const w11 = lit * farX * farY;
-    flash[i] = w00 * (light[at] ?? 0) + w10 * (light[at + 3] ?? 0) + w01 * (light[at + line] ?? 0) + w11 * (light[at + line + 3] ?? 0);
-    flash[i + 1] = w00 * (light[at + 1] ?? 0) + w10 * (light[at + 4] ?? 0) + w01 * (light[at + line + 1] ?? 0) + w11 * (light[at + line + 4] ?? 0);
-    flash[i + 2] = w00 * (light[at + 2] ?? 0) + w10 * (light[at + 5] ?? 0) + w01 * (light[at + line + 2] ?? 0) + w11 * (light[at + line + 5] ?? 0);
+    const w00 = (1 - farX) * (1 - farY);
+    const w10 = farX * (1 - farY);
+    const w01 = (1 - farX) * farY;
+    const w11 = farX * farY;
+    known[k] = w00 * (flash[at] ?? 0) + w10 * (flash[at + 3] ?? 0) + w01 * (flash[at + line] ?? 0) + w11 * (flash[at + line + 3] ?? 0);
+    known[k + 1] = w00 * (flash[at + 1] ?? 0) + w10 * (flash[at + 4] ?? 0) + w01 * (flash[at + line + 1] ?? 0) + w11 * (flash[at + line + 4] ?? 0);
+    known[k + 2] = w00 * (flash[at + 2] ?? 0) + w10 * (flash[at + 5] ?? 0) + w01 * (flash[at + line + 2] ?? 0) + w11 * (flash[at + line + 5] ?? 0);
   }
+  return known;
 }
 
 /** Share of the flash that people keep off where a ray ends on the wall behind them. */

@@ -14,7 +14,7 @@ interface Pictured extends Seen {
   readonly standing: Standing;
 }
 
-/** The newest picture of a draft, and how it stands to it. A draft is answered first: its picture then needs the light only told, not reckoned again beside it. */
+/** The newest picture of a draft, and how it stands to it. A draft is answered first; its picture comes along behind that answer or, where it did not, is asked for then. */
 export function usePicture(asking: Asking, early: Session['early'], draft: MomentDraft, view: ViewDraft, answered: boolean): Pictured {
   const [pictures, seen] = usePictures(asking);
   useLayoutEffect(
@@ -28,6 +28,14 @@ export function usePicture(asking: Asking, early: Session['early'], draft: Momen
   useEffect(() => {
     if (answered) pictures.ask(draft, view);
   }, [pictures, draft, view, answered]);
+  // Only one that has been seen: none is refused for how the camera is held, and its settings with it.
+  const good = seen.of?.[1] ?? null;
+  useEffect(() => {
+    asking.watchPicture(good);
+    return () => {
+      asking.watchPicture(null);
+    };
+  }, [asking, good]);
   return { ...seen, standing: standingOf(seen, draft, view) };
 }
 

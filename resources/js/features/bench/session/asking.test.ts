@@ -21,7 +21,7 @@ beforeEach(() => {
   vi.stubGlobal('document', { cookie: '' });
   vi.stubGlobal('fetch', (url: string, { method, body }: { method: string; body?: string }) => {
     sent.push([method, url, body === undefined ? null : JSON.parse(body)]);
-    return Promise.resolve(new Response(method === 'DELETE' ? null : '{}', { status: method === 'DELETE' ? 204 : 200 }));
+    return Promise.resolve(new Response(method === 'DELETE' ? null : url.endsWith('/pictured') ? '{"iso":800}\n{"seen":true}\n' : '{}', { status: method === 'DELETE' ? 204 : 200 }));
   });
 });
 afterEach(() => {
@@ -69,4 +69,29 @@ test('a picture and a look are asked beside the draft', async () => {
   await asking.look(DRAFT, { kind: 'silhouette', tripod: false, lamps: 20, heads: 1 });
   expect(sent[0]?.[2]).toEqual({ ...DRAFT, view: { tilt: 0, turn: 5, upright: true } });
   expect(sent[1]?.[2]).toEqual({ ...DRAFT, ask: { kind: 'silhouette', tripod: false, lamps: 20, heads: 1 } });
+});
+
+test('a picture that is watched comes along with the settings, once, and for that view only', async () => {
+  const view = { tilt: 0, turn: 5, upright: false };
+  const asking = askingServer(12);
+  const urls = () => sent.map(([, url]) => url.slice('/moments/12/'.length));
+  await asking.solve(DRAFT);
+  asking.watchPicture(view);
+  expect(await asking.solve(DRAFT)).toEqual({ kind: 'answered', value: { iso: 800 } });
+  expect(await asking.picture(DRAFT, view)).toEqual({ kind: 'answered', value: { seen: true } });
+  await asking.picture(DRAFT, view);
+  expect(urls()).toEqual(['solve', 'pictured', 'picture']);
+  expect(sent[1]?.[2]).toEqual({ ...DRAFT, view });
+  await asking.solve(DRAFT);
+  await asking.picture(DRAFT, { ...view });
+  asking.watchPicture(null);
+  await asking.solve(DRAFT);
+  expect(urls().slice(3)).toEqual(['pictured', 'picture', 'solve']);
+});
+
+test('while anything is under way no settings wait for a picture', async () => {
+  const asking = askingServer(12);
+  asking.watchPicture({ tilt: 0, turn: 0, upright: false });
+  await Promise.all([asking.solve(DRAFT), asking.solve({ ...DRAFT }), asking.solve({ ...DRAFT })]);
+  expect(sent.map(([, url]) => url)).toEqual(['/moments/12/pictured', '/moments/12/solve', '/moments/12/solve']);
 });

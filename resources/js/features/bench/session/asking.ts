@@ -1,4 +1,4 @@
-import { get, post, put, remove, type Answer } from '@/lib/http';
+import { get, post, postForTwo, put, remove, type Answer } from '@/lib/http';
 import type { AskDraft, AskedLookDocument, BenchState, ColourDocument, CostsDocument, DragData, MomentDraft, PictureDocument, PinData, SolutionDocument, ViewDraft, WaysDocument } from '@/types/generated';
 
 /** What can be asked beside the settings, once a draft has come to rest. */
@@ -20,6 +20,8 @@ export interface Asking {
   readonly settled: <K extends keyof Settled>(what: K, draft: MomentDraft) => Promise<Answer<Settled[K]>>;
   /** What the camera sees of it. */
   readonly picture: (draft: MomentDraft, view: ViewDraft) => Promise<Answer<PictureDocument>>;
+  /** Says that pictures from there are watched, and so may come along with the answers; null for none. */
+  readonly watchPicture: (view: ViewDraft | null) => void;
   /** Settings for a look. */
   readonly look: (draft: MomentDraft, ask: AskDraft) => Promise<Answer<AskedLookDocument>>;
   readonly stored: () => Promise<Answer<BenchState>>;
@@ -33,18 +35,51 @@ export interface Asking {
 /** Over the network. */
 export function askingServer(momentId: number): Asking {
   const url = `/moments/${momentId}`;
+  const together = makeTogether(url);
   return {
-    solve: (draft) => post(`${url}/solve`, draft),
+    ...together,
     strip: (draft, next) => post(`${url}/strip`, { ...draft, strip: next.map(moved) }),
     settled: (what, draft) => post(`${url}/${what}`, draft),
     drag: (draft) => post(`${url}/drag`, draft),
-    picture: (draft, view) => post(`${url}/picture`, { ...draft, view }),
     look: (draft, ask) => post(`${url}/ask`, { ...draft, ask }),
     stored: () => get(`${url}/state`),
     store: (draft, revision) => put(url, { ...draft, revision }),
     step: (what, revision) => post(`${url}/${what}`, { revision }),
     pin: (draft) => post(`${url}/pins`, draft),
     unpin: (id) => remove(`${url}/pins/${id}`),
+  };
+}
+
+/**
+ * Settings, and the picture that is wanted next, over one request where nothing else is under way: the settings come first, and the
+ * picture does not wait for a request of its own. While a hand goes on, each is asked for alone, so that no settings wait behind the
+ * picture of a place that nobody stops at.
+ */
+function makeTogether(url: string): Pick<Asking, 'solve' | 'picture' | 'watchPicture'> {
+  let watched: ViewDraft | null = null;
+  let underWay = 0;
+  let brought: { readonly draft: MomentDraft; readonly view: ViewDraft; readonly picture: Promise<Answer<PictureDocument>> } | null = null;
+  const counted = async <T>(answer: Promise<Answer<T>>): Promise<Answer<T>> => {
+    underWay++;
+    const told = await answer;
+    underWay--;
+    return told;
+  };
+  return {
+    solve: (draft) => {
+      if (watched === null || underWay > 0) return counted(post<SolutionDocument>(`${url}/solve`, draft));
+      const [solution, picture] = postForTwo<SolutionDocument, PictureDocument>(`${url}/pictured`, { ...draft, view: watched });
+      brought = { draft, view: watched, picture: counted(picture) };
+      return solution;
+    },
+    picture: (draft, view) => {
+      const along = brought;
+      brought = null;
+      return along?.draft === draft && along.view === view ? along.picture : counted(post<PictureDocument>(`${url}/picture`, { ...draft, view }));
+    },
+    watchPicture: (view) => {
+      watched = view;
+    },
   };
 }
 
