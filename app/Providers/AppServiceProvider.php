@@ -14,6 +14,7 @@ use App\Models\Room;
 use App\Models\User;
 use App\Models\Venue;
 use App\Planning\LightMemory;
+use App\Planning\SurfaceMemory;
 use App\Policies\MomentPolicy;
 use App\Policies\OwnerPolicy;
 use Illuminate\Contracts\Foundation\Application;
@@ -28,6 +29,7 @@ use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Inertia\Inertia;
+use Kaddle\Core\Picture\KnownSurfaces;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Words\Voice;
 
@@ -36,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(KnownLights::class, LightMemory::class);
+        $this->app->bind(KnownSurfaces::class, SurfaceMemory::class);
         $this->app->bind(Voice::class, static fn(Application $app): Voice => self::voiceOf($app->make('auth')->user()));
         $this->app->resolving('session', static fn(SessionManager $sessions) => $sessions->extend(
             'rows',

@@ -7,6 +7,7 @@ namespace Kaddle\Core\Document;
 use Kaddle\Core\Picture\DarkBar;
 use Kaddle\Core\Picture\Figure;
 use Kaddle\Core\Picture\Grain;
+use Kaddle\Core\Picture\KnownSurfaces;
 use Kaddle\Core\Picture\NamedSpot;
 use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Picture\Shiner;
@@ -90,9 +91,9 @@ final readonly class PictureDocument
         public array $sentences,
     ) {}
 
-    public static function of(Solution $solution, View $view, Voice $voice): self
+    public static function of(Solution $solution, View $view, Voice $voice, ?KnownSurfaces $known = null): self
     {
-        $picture = PictureView::of($solution, $view);
+        $picture = PictureView::of($solution, $view, $known);
         $camera = $picture->camera;
         $spots = SpotFinder::all($picture);
         $surfaces = [];

@@ -26,11 +26,14 @@ final readonly class LitSurfaces
     private const LARGEST = 4.0;
 
     /**
+     * @param list<Head> $heads
      * @param list<TracedLobe> $lobes
      * @param list<list<list<float>>> $nearest m², by lobe, surface and ray: none of the ends counts as nearer than the root of that
      * @param array{list<float>, list<float>, list<float>} $leaving lm·s/m² by band and patch, after the first reflection
      */
     private function __construct(
+        /** What the room is lit by. @var list<Head> */
+        public array $heads,
         private BoxRoom $room,
         private Interreflection $interreflection,
         private array $lobes,
@@ -65,7 +68,7 @@ final readonly class LitSurfaces
             $t->ends,
         ), $lobes);
 
-        return new self($room, $interreflection, $lobes, $nearest, $interreflection->leavingAfter(array_map(array_values(...), $received)));
+        return new self(array_values($heads), $room, $interreflection, $lobes, $nearest, $interreflection->leavingAfter(array_map(array_values(...), $received)));
     }
 
     /** Luminous exposure of one pop at full power, lx·s. */

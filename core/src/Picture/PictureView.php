@@ -77,7 +77,7 @@ final readonly class PictureView
         private ?LitSurfaces $lit,
     ) {}
 
-    public static function of(Solution $solution, View $view): self
+    public static function of(Solution $solution, View $view, ?KnownSurfaces $known = null): self
     {
         $moment = $solution->moment;
         $scene = $moment->scene;
@@ -93,7 +93,7 @@ final readonly class PictureView
             $solution,
             $camera,
             $surfaces,
-            array_map(static fn(Surface $s): SurfaceLight => SurfaceLight::on($s, $scene->room, $lit), $surfaces),
+            array_map(static fn(Surface $s): SurfaceLight => SurfaceLight::on($s, $scene->room, $lit, $known), $surfaces),
             $figures,
             [...self::windows($moment), ...array_map(static fn(BackdropLamp $l): Shiner => self::lamp($moment, $l), $moment->drag->lamps)],
             $moment->focusForGroup()->metres,

@@ -20,6 +20,9 @@ final readonly class Surface
     /** m: what is thinner is not seen. */
     private const SLIVER = 1e-3;
 
+    /** m by which what is seen goes on in steps, so that a camera that tilts a little sees the same piece. */
+    private const STEP = 0.6;
+
     private function __construct(
         public Face $face,
         /** A corner, and from it the two sides, m. */
@@ -94,11 +97,24 @@ final readonly class Surface
             return null;
         }
         [$us, $vs] = [array_column($corners, 0), array_column($corners, 1)];
-        [$along, $across] = [$this->along->times(max($us) - min($us)), $this->across->times(max($vs) - min($vs))];
+        if (min((max($us) - min($us)) * $this->along->length(), (max($vs) - min($vs)) * $this->across->length()) < self::SLIVER) {
+            return null;
+        }
+        [[$left, $right], [$low, $high]] = [self::inSteps($us, $this->along), self::inSteps($vs, $this->across)];
 
-        return min($along->length(), $across->length()) < self::SLIVER
-            ? null
-            : new self($this->face, $this->placeAt(min($us), min($vs)), $along, $across, $this->normal);
+        return new self($this->face, $this->placeAt($left, $low), $this->along->times($right - $left), $this->across->times($high - $low), $this->normal);
+    }
+
+    /**
+     * @param non-empty-list<float> $shares of a side
+     *
+     * @return array{float, float} the least and the largest, a step outwards at the most
+     */
+    private static function inSteps(array $shares, Vector $side): array
+    {
+        $step = self::STEP / $side->length();
+
+        return [max(0.0, $step * floor(min($shares) / $step + 1e-9)), min(1.0, $step * ceil(max($shares) / $step - 1e-9))];
     }
 
     /**

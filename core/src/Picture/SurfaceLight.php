@@ -18,6 +18,9 @@ use Kaddle\Core\Room\Vector;
  */
 final readonly class SurfaceLight
 {
+    /** Raised whenever some light may be another than before: what was kept is then worked out anew. */
+    private const EDITION = 1;
+
     /** m from place to place at which straight light is known, and the fewest and most of them along a side. */
     private const FINE = [0.35, 11, 31];
 
@@ -38,18 +41,19 @@ final readonly class SurfaceLight
     ) {}
 
     /** @param LitSurfaces|null $lit null for a flash that is off */
-    public static function on(Surface $surface, BoxRoom $room, ?LitSurfaces $lit): self
+    public static function on(Surface $surface, BoxRoom $room, ?LitSurfaces $lit, ?KnownSurfaces $known = null): self
     {
         [$columns, $rows] = [self::places($surface->along, self::FINE), self::places($surface->across, self::FINE)];
         $isBlack = $room->reflectance($surface->face)->share->luminance() <= 0.0;
 
-        return new self($columns, $rows, $lit === null || $isBlack ? [] : self::flash($surface, $room, $lit, $columns, $rows));
+        return new self($columns, $rows, $lit === null || $isBlack ? [] : self::flash($surface, $room, $lit, $known, $columns, $rows));
     }
 
     /** @return list<Rgb> */
-    private static function flash(Surface $surface, BoxRoom $room, LitSurfaces $lit, int $columns, int $rows): array
+    private static function flash(Surface $surface, BoxRoom $room, LitSurfaces $lit, ?KnownSurfaces $known, int $columns, int $rows): array
     {
-        $coarse = self::reflected($surface, $room, $lit);
+        $work = static fn(): array => self::reflected($surface, $room, $lit);
+        $coarse = $known === null ? $work() : $known->recall(hash('sha256', serialize([self::EDITION, $room, $lit->heads, $surface])), $work);
         $between = self::curves(count($coarse[0]), $columns);
         $fine = [];
         foreach (self::curves(count($coarse), $rows) as $row => $curve) {

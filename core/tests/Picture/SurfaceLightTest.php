@@ -9,6 +9,8 @@ use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\LitSurfaces;
 use Kaddle\Core\Flash\TracedLobe;
 use Kaddle\Core\Picture\Camera;
+use Kaddle\Core\Picture\KnownSurfaces;
+use Kaddle\Core\Picture\PictureView;
 use Kaddle\Core\Picture\Surface;
 use Kaddle\Core\Picture\SurfaceLight;
 use Kaddle\Core\Picture\View;
@@ -136,6 +138,34 @@ final class SurfaceLightTest extends TestCase
             self::assertSame([], SurfaceLight::on($surface, $room, null)->flash);
             self::assertGreaterThan(1, SurfaceLight::on($surface, $room, null)->columns);
         }
+    }
+
+    /** Light by way of the room is worked out once for each head and piece of a surface, and is what it would be without. */
+    public function testWhatIsKnownIsNotWorkedOutAgain(): void
+    {
+        $known = new class implements KnownSurfaces {
+            public int $worked = 0;
+
+            /** @var array<string, non-empty-list<non-empty-list<array{float, float, float}>>> */
+            private array $kept = [];
+
+            public function recall(string $question, \Closure $work): array
+            {
+                $this->worked += isset($this->kept[$question]) ? 0 : 1;
+
+                return $this->kept[$question] ??= $work();
+            }
+        };
+        $worked = [];
+        foreach ([['head' => 'left'], ['head' => 'left', 'subject.distance' => 3.1], ['head' => 'right'], ['head' => 'left', 'room.finishes.left' => 'red-brick']] as $changes) {
+            $solution = MomentSolver::solve(Moments::with($changes));
+            [$view, $again] = [PictureView::of($solution, View::usual(), $known), PictureView::of($solution, View::usual())];
+            self::assertEquals($again->light, $view->light);
+            $worked[] = $known->worked;
+        }
+        self::assertGreaterThan(3, $worked[0]);
+        self::assertSame($worked[0], $worked[1], 'somebody steps back, and walls and head stay');
+        self::assertSame([2 * $worked[0], 3 * $worked[0]], [$worked[2], $worked[3]]);
     }
 
     private static function between(SurfaceLight $light, float $u, float $v): float

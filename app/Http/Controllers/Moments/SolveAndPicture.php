@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Kaddle\Core\Document\PictureDocument;
 use Kaddle\Core\Document\SolutionDocument;
 use Kaddle\Core\Form\ViewForm;
+use Kaddle\Core\Picture\KnownSurfaces;
 use Kaddle\Core\Solve\KnownLights;
 use Kaddle\Core\Solve\MomentSolver;
 use Kaddle\Core\Words\Voice;
@@ -26,16 +27,17 @@ final class SolveAndPicture
         #[CurrentUser]
         User $user,
         KnownLights $known,
+        KnownSurfaces $surfaces,
         Voice $voice,
     ): StreamedResponse {
         $view = ViewForm::view($request->input('view'));
         $solution = MomentSolver::solve($draft->light(), $known);
         $settings = SolutionDocument::of($solution, $voice, BagSpares::of($user)->for($solution));
 
-        return new StreamedResponse(static function () use ($settings, $draft, $solution, $known, $view, $voice): void {
+        return new StreamedResponse(static function () use ($settings, $draft, $solution, $known, $surfaces, $view, $voice): void {
             self::line($settings);
             $seen = $draft->lightWithColour();
-            self::line(PictureDocument::of($seen === $draft->light() ? $solution : MomentSolver::solve($seen, $known), $view, $voice));
+            self::line(PictureDocument::of($seen === $draft->light() ? $solution : MomentSolver::solve($seen, $known), $view, $voice, $surfaces));
         }, headers: ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no']);
     }
 
