@@ -5,7 +5,7 @@
  *   npm run bench:page -- picture
  *
  * On the demo's supper: from a click of a setting to the first frame in which the picture is another, and from another place
- * of the subject, by its ruler and typed, to the frame that shows the picture of it; and the routes of a picture, alone and behind its settings,
+ * of the subject, by its ruler and typed, or another ceiling, under which no light is known, to the frame that shows the picture of it; and the routes of a picture, alone and behind its settings,
  * against one that answers nothing, in turns. Stores nothing.
  */
 import { test, type Locator, type Page } from '@playwright/test';
@@ -29,8 +29,9 @@ test('a click of a setting, and another place', async ({ page }) => {
     window.nextPicture = (whole = false) => {
       const canvas = document.querySelector<HTMLCanvasElement>('canvas[aria-label^="The picture"]');
       if (canvas === null) throw new Error('no picture');
-      // A few pixels of faces and walls tell one picture from another.
-      const seen = () => [0.1, 0.3, 0.5, 0.7, 0.9].flatMap((x) => [...(canvas.getContext('2d')?.getImageData(Math.floor(x * canvas.width), Math.floor(0.4 * canvas.height), 1, 1).data ?? [])]).join();
+      // A few pixels of faces, walls, ceiling and floor tell one picture from another.
+      const places = [[0.1, 0.05], [0.3, 0.4], [0.5, 0.4], [0.7, 0.6], [0.9, 0.95]] as const;
+      const seen = () => places.flatMap(([x, y]) => [...(canvas.getContext('2d')?.getImageData(Math.floor(x * canvas.width), Math.floor(y * canvas.height), 1, 1).data ?? [])]).join();
       const before = seen();
       const isBusy = () => canvas.closest('[aria-busy]')?.getAttribute('aria-busy') === 'true';
       let waited = !whole;
@@ -55,6 +56,7 @@ test('a click of a setting, and another place', async ({ page }) => {
   console.log(`another wish for the room, typed, to the painted frame: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Wish for the room' }), (i) => String((i % 8) / 2 + 0.5)))}`);
   console.log(`another place of the subject, by its ruler, to the picture of that place: ${percentiles(await turn(page, page.getByRole('slider', { name: 'Subject distance' }), true))}`);
   console.log(`another place of the subject, typed, to the picture of that place: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Subject distance' }), (i) => (3 + (i % 20) / 10).toFixed(1), true))}`);
+  console.log(`another height of the ceiling, typed, to the picture under it: ${percentiles(await change(page, page.getByRole('textbox', { name: 'Ceiling height' }), (i) => (2.5 + ((7 * i) % 60) / 20).toFixed(2), true))}`);
   await weigh(page);
 });
 
