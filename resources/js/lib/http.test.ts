@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { get, post, postForTwo, postText, put, remove } from './http';
+
+let { get, post, postForTwo, postText, put, remove } = await import('./http');
 
 type Sent = readonly [string, RequestInit];
 
@@ -17,7 +18,9 @@ function json(body: unknown, status = 200): Response {
   return new Response(JSON.stringify(body), { status });
 }
 
-beforeEach(() => {
+beforeEach(async () => {
+  vi.resetModules();
+  ({ get, post, postForTwo, postText, put, remove } = await import('./http'));
   vi.stubGlobal('document', { cookie: 'theme=dark; XSRF-TOKEN=a%3Db; other=1' });
 });
 afterEach(() => {
@@ -51,6 +54,20 @@ describe('what is sent', () => {
     await get('/x');
     expect(sent[0]?.[1].headers).toMatchObject({ 'X-XSRF-TOKEN': '' });
   });
+});
+
+it('is sent once more where somebody has signed in anew meanwhile, and only then', async () => {
+  const tokens: string[] = [];
+  vi.stubGlobal('fetch', (_: string, { headers }: { headers: Record<string, string> }) => {
+    tokens.push(headers['X-XSRF-TOKEN'] ?? '');
+    return Promise.resolve(headers['X-XSRF-TOKEN'] === 'c' ? json({ iso: 800 }) : json({}, 419));
+  });
+  expect((await get('/x')).kind).toBe('failed');
+  vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=c' });
+  expect(await get('/x')).toEqual({ kind: 'answered', value: { iso: 800 } });
+  vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=d' });
+  expect((await get('/x')).kind).toBe('answered');
+  expect(tokens).toEqual(['a=b', 'a=b', 'c', 'c']);
 });
 
 describe('what comes back', () => {

@@ -59,15 +59,27 @@ async function send<T>(method: string, url: string, body?: string): Promise<Answ
   return response.ok ? { kind: 'answered', value: (response.status === 204 ? null : await response.json()) as T } : refusalOf(response);
 }
 
+/** What the cookie of this session said: it holds as long as that does, and every answer makes the next look at cookies take a while. */
+let token: string | null = null;
+
 /** Null where nobody answers. */
 async function reach(method: string, url: string, body?: string): Promise<Response | null> {
-  try {
-    return await fetch(url, {
+  const ask = (known: string) => {
+    token = known;
+    return fetch(url, {
       method,
       credentials: 'same-origin',
-      headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+      headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': known },
       ...(body === undefined ? {} : { body }),
     });
+  };
+  try {
+    const first = token ?? tokenOfCookie();
+    const response = await ask(first);
+    if (response.status !== 419) return response;
+    // Somebody may have signed in anew.
+    const now = tokenOfCookie();
+    return now === first ? response : await ask(now);
   } catch {
     return null;
   }
@@ -94,7 +106,7 @@ async function* linesOf({ body }: Response): AsyncGenerator<string, undefined> {
   }
 }
 
-function token(): string {
+function tokenOfCookie(): string {
   const pair = document.cookie.split('; ').find((cookie) => cookie.startsWith('XSRF-TOKEN='));
   return decodeURIComponent(pair?.slice('XSRF-TOKEN='.length) ?? '');
 }
