@@ -204,7 +204,11 @@ http {
         location = /icon.svg { }
         location / { fastcgi_pass unix:$SOCKETS/door.sock; }
         location ~ (/document|/calendar|\\.csv|^/nights/[0-9]+/(cards|carry|score|paper/[a-z-]+))\$ { fastcgi_pass unix:$SOCKETS/papers.sock; }
-        location ~ ^/(moments/|nights/[0-9]) { fastcgi_pass unix:$SOCKETS/bench.sock; }
+        # Answers that somebody waits for are small: pressed a little at once rather than well.
+        location ~ ^/(moments/|nights/[0-9]) {
+            gzip_comp_level 1;
+            fastcgi_pass unix:$SOCKETS/bench.sock;
+        }
         location ~ ^/import(/|\$) {
             client_max_body_size 16m;
             fastcgi_pass unix:$SOCKETS/papers.sock;
