@@ -18,9 +18,6 @@ use Kaddle\Core\Room\Vector;
  */
 final readonly class SurfaceLight
 {
-    /** Raised whenever some light may be another than before: what was kept is then worked out anew. */
-    private const EDITION = 1;
-
     /** m from place to place at which straight light is known, and the fewest and most of them along a side. */
     private const FINE = [0.35, 11, 31];
 
@@ -53,7 +50,7 @@ final readonly class SurfaceLight
     private static function flash(Surface $surface, BoxRoom $room, LitSurfaces $lit, ?KnownSurfaces $known, int $columns, int $rows): array
     {
         $work = static fn(): array => self::reflected($surface, $room, $lit);
-        $coarse = $known === null ? $work() : $known->recall(hash('sha256', serialize([self::EDITION, $room, $lit->heads, $surface])), $work);
+        $coarse = $known === null ? $work() : $known->recall(hash('sha256', serialize([$room, $lit->heads, $surface])), $work);
         $between = self::curves(count($coarse[0]), $columns);
         $fine = [];
         foreach (self::curves(count($coarse), $rows) as $row => $curve) {

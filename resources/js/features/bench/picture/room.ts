@@ -131,9 +131,10 @@ function lightAlong({ near, column, row, eyeColumn, eyeRow, lastColumn, lastRow,
   const [nearAhead, columnAhead, rowAhead] = [near[0] + v * near[2], column[0] + v * column[2], row[0] + v * row[2]];
   const [nearAside, columnAside, rowAside] = [near[1], column[1], row[1]];
   const line = 3 * (lastColumn + 1);
-  for (let k = 0, u = first; k < known.length; k += 3, u += STRIDE * step) {
-    // Past the end of a run a ray may miss its plane, but not so near the picture that any light is seen of that.
-    const reach = 1 / Math.max(1e-9, nearAhead + u * nearAside);
+  for (let k = 0, pixel = 0; k < known.length; k += 3, pixel += STRIDE) {
+    // Past the end of a run a ray may miss the plane.
+    const u = first + Math.min(pixel, count - 1) * step;
+    const reach = 1 / (nearAhead + u * nearAside);
     const x = eyeColumn + reach * (columnAhead + u * columnAside);
     const y = eyeRow + reach * (rowAhead + u * rowAside);
     // To whole numbers of 32 bits, by which places are found much sooner than by others.
