@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
 import type { DarkBarDocument, GrainDocument, MomentDraft, PictureDocument } from '@/types/generated';
+import { areEqual } from '@/lib/shared';
 import type { Session } from '../session/session';
 import { develop, factorsOf, type Factors, type ToneTable } from './develop';
 import type { Layers } from './space';
@@ -12,6 +13,10 @@ export interface Place {
 
 interface Props {
   readonly picture: PictureDocument;
+  /** The draft that it is of; null where a newer one could not be had. */
+  readonly of: MomentDraft | null;
+  /** Whether a hand has gone on to another place: the picture of that is on its way, which this one at other levels would only hold up. */
+  readonly isPast: boolean;
   readonly layers: Layers;
   readonly factors: Factors;
   readonly tones: ToneTable;
@@ -24,7 +29,7 @@ interface Props {
 }
 
 /** The picture itself. A change that only adds its layers up otherwise is painted before the page around it is drawn anew. */
-export function PictureCanvas({ picture, layers, factors, tones, showsLost, grain, bar, width, early, onPoint }: Props) {
+export function PictureCanvas({ picture, of, isPast, layers, factors, tones, showsLost, grain, bar, width, early, onPoint }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const image = useMemo(() => new ImageData(layers.width, layers.height), [layers]);
   const shown = useRef<readonly unknown[]>([]);
@@ -41,9 +46,9 @@ export function PictureCanvas({ picture, layers, factors, tones, showsLost, grai
     [layers, image, tones, showsLost, grain],
   );
   useLayoutEffect(() => {
-    show(factors, bar);
-  }, [show, factors, bar]);
-  useEffect(() => early(({ solution, draft }) => show(factorsOf(solution.levels), barOf(picture, draft))), [early, show, picture]);
+    if (!isPast) show(factors, bar);
+  }, [show, isPast, factors, bar]);
+  useEffect(() => early(({ solution, draft }) => !isElsewhere(of, draft) && show(factorsOf(solution.levels), barOf(picture, draft))), [early, show, picture, of]);
   const point = (event: PointerEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     const place = (share: number, size: number) => Math.max(0, Math.min(size - 1, Math.floor(share * size)));
@@ -65,6 +70,11 @@ export function PictureCanvas({ picture, layers, factors, tones, showsLost, grai
       }}
     />
   );
+}
+
+/** Whether drafts differ in more than what is asked of the light. */
+export function isElsewhere(of: MomentDraft | null, draft: MomentDraft): boolean {
+  return of !== null && !areEqual({ ...of, look: null }, { ...draft, look: null });
 }
 
 /** A shutter over sync speed is refused, and has no picture of its own: the last one shows what would stay dark. */

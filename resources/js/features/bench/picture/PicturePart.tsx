@@ -11,7 +11,7 @@ import { NumberField } from '@/ui/NumberField';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
 import type { Session } from '../session/session';
-import { barOf, PictureCanvas, type Place } from './PictureCanvas';
+import { barOf, isElsewhere, PictureCanvas, type Place } from './PictureCanvas';
 import { Tones } from './Tones';
 import { develop, factorsOf, histogramOf, lightOf, PLAIN, toneTable, type Factors, type Manner, type ToneTable } from './develop';
 import { paint } from './painter';
@@ -34,7 +34,8 @@ const WAITS = { coming: 'Working out the light…', old: 'From before the last c
 /** What the camera will see at these settings. */
 export function PicturePart({ asking, solution, answered, early, draft, faults, onChange }: Props) {
   const [view, setView] = useState(AS_USUAL);
-  const { picture, sketch, faults: refused, standing } = usePicture(asking, early, draft, view, answered);
+  const { picture, sketch, faults: refused, of, standing } = usePicture(asking, early, draft, view, answered);
+  const from = of?.[0] ?? null;
   const [box, width] = useWidth();
   const factors = useMemo(() => factorsOf(solution.levels), [solution.levels]);
   const bar = picture === null ? null : barOf(picture, draft);
@@ -48,7 +49,7 @@ export function PicturePart({ asking, solution, answered, early, draft, faults, 
         <p className="text-sm text-faint">A drawing of light, not a photograph.</p>
       </div>
       <div ref={box} aria-busy={standing === 'coming'}>
-        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} standing={standing} bar={bar} early={early} />}
+        {picture !== null && sketch !== null && width > 0 && <Shown picture={picture} of={from} isPast={isElsewhere(from, draft)} sketch={sketch} width={Math.min(width, view.upright ? 420 : Infinity)} factors={factors} settings={settings} standing={standing} bar={bar} early={early} />}
       </div>
       <Fold title="Hold the camera otherwise" level="h3" forced={Object.keys(refused).some((field) => field.startsWith('view'))}>
         <div className="grid gap-3 sm:grid-cols-3">
@@ -72,6 +73,8 @@ export function PicturePart({ asking, solution, answered, early, draft, faults, 
 interface ShownProps {
   /** What is told of it, and what is painted. */
   readonly picture: PictureDocument;
+  readonly of: MomentDraft | null;
+  readonly isPast: boolean;
   readonly sketch: PictureDocument;
   readonly width: number;
   readonly factors: Factors;
@@ -84,7 +87,7 @@ interface ShownProps {
 const SWITCH = ['on', 'off'] as const;
 
 /** Painted anew with its geometry; a change of levels only adds its layers up again. */
-const Shown = memo(function Shown({ picture, sketch, width, factors, settings, standing, bar, early }: ShownProps) {
+const Shown = memo(function Shown({ picture, of, isPast, sketch, width, factors, settings, standing, bar, early }: ShownProps) {
   const [noise, setNoise] = useKept('kaddle-noise', SWITCH);
   const [showsLost, setShowsLost] = useState(false);
   const [at, setAt] = useState<Place | null>(null);
@@ -100,7 +103,7 @@ const Shown = memo(function Shown({ picture, sketch, width, factors, settings, s
       <div className="flex flex-col gap-3 xl:flex-row xl:items-end">
         <figure className="grid shrink-0 gap-1.5 xl:w-[max(12rem,min(100%,calc((100cqh-6rem)/var(--fit))))]" style={{ '--fit': sketch.aspect } as CSSProperties}>
           <div ref={frame}>
-            <PictureCanvas picture={picture} layers={layers} factors={factors} tones={tones} showsLost={showsLost} grain={grain} bar={bar} width={width} early={early} onPoint={setAt} />
+            <PictureCanvas picture={picture} of={of} isPast={isPast} layers={layers} factors={factors} tones={tones} showsLost={showsLost} grain={grain} bar={bar} width={width} early={early} onPoint={setAt} />
           </div>
           <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
             <span>{bar === null ? settings : `${bar.shutter} is over sync speed: ${Math.round(100 * bar.share)} % of the frame gets no flash.`}</span>
