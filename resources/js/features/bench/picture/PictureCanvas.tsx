@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
 import type { DarkBarDocument, GrainDocument, MomentDraft, PictureDocument } from '@/types/generated';
-import { areEqual } from '@/lib/shared';
 import type { Session } from '../session/session';
 import { develop, factorsOf, type Factors, type ToneTable } from './develop';
+import { isElsewhere } from './pictures';
 import type { Layers } from './space';
 
 /** A pixel of a picture, from its upper left. */
@@ -70,11 +70,6 @@ export function PictureCanvas({ picture, of, isPast, layers, factors, tones, sho
       }}
     />
   );
-}
-
-/** Whether drafts differ in more than what is asked of the light. */
-export function isElsewhere(of: MomentDraft | null, draft: MomentDraft): boolean {
-  return of !== null && !areEqual({ ...of, look: null }, { ...draft, look: null });
 }
 
 /** A shutter over sync speed is refused, and has no picture of its own: the last one shows what would stay dark. */

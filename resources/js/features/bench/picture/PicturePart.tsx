@@ -11,10 +11,11 @@ import { NumberField } from '@/ui/NumberField';
 import type { Asking } from '../session/asking';
 import type { Editing } from '../session/editing';
 import type { Session } from '../session/session';
-import { barOf, isElsewhere, PictureCanvas, type Place } from './PictureCanvas';
+import { barOf, PictureCanvas, type Place } from './PictureCanvas';
 import { Tones } from './Tones';
 import { develop, factorsOf, histogramOf, lightOf, PLAIN, toneTable, type Factors, type Manner, type ToneTable } from './develop';
 import { paint } from './painter';
+import { isElsewhere } from './pictures';
 import type { Layers } from './space';
 import { AS_USUAL, usePicture, type Standing } from './usePicture';
 

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import type { PictureDocument, ViewDraft } from '@/types/generated';
+import type { MomentDraft, PictureDocument, ViewDraft } from '@/types/generated';
 import { answered, draftAt, questions } from '../session/fake';
-import { makePictures, NONE, type Seen } from './pictures';
+import { isElsewhere, makePictures, NONE, type Seen } from './pictures';
 
 const VIEW: ViewDraft = { tilt: 0, turn: 0, upright: false };
 
@@ -57,4 +57,11 @@ test('the last picture stays where one is refused, and is of nothing any more', 
   pictures.ask(draftAt(5), VIEW);
   await asked.answer(2, answered(good));
   expect(seen().faults).toEqual({});
+});
+
+test('a draft that asks for other light is of the same place, one that moves anything is not', () => {
+  const draft = { ...draftAt(3), look: { roomUnder: 1 } } as unknown as MomentDraft;
+  expect(isElsewhere(draft, { ...draft, look: { ...draft.look, roomUnder: 2 } })).toBe(false);
+  expect(isElsewhere(draft, { ...draft, subject: { ...draft.subject, distance: 3.1 } })).toBe(true);
+  expect(isElsewhere(null, draft)).toBe(false);
 });

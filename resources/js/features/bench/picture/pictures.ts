@@ -46,6 +46,11 @@ export function makePictures(asking: Pick<Asking, 'picture'>, tell: (seen: Seen)
   };
 }
 
+/** Whether a picture is of another place than a draft, which differs from its own in more than what is asked of the light; of none it is not. */
+export function isElsewhere(of: MomentDraft | null, draft: MomentDraft): boolean {
+  return of !== null && !areEqual({ ...of, look: null }, { ...draft, look: null });
+}
+
 /** The one before, where nothing that is painted differs. */
 function sketched(before: PictureDocument | null, picture: PictureDocument): PictureDocument {
   const painted = (of: PictureDocument) => ({ ...of, sentences: null, spots: null, grain: null, bars: null });
