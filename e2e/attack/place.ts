@@ -98,8 +98,14 @@ export class Place {
       case 'worker':
         return this.processes('fpm').flatMap((master) => list(spawnSync('pgrep', ['-P', String(master)], { encoding: 'utf8' }).stdout));
       default:
-        return list(spawnSync('pgrep', ['-s', readFileSync(`${this.folder}/run/${kind}.session`, 'utf8').split(' ')[0] ?? '0'], { encoding: 'utf8' }).stdout).slice(0, 1);
+        return this.leader(kind);
     }
+  }
+
+  /** The server a session was begun for, not its workers: of numbers that start over theirs may be the lower ones. */
+  private leader(kind: 'nginx' | 'fpm' | 'queue'): number[] {
+    const session = readFileSync(`${this.folder}/run/${kind}.session`, 'utf8').split(' ')[0] ?? '0';
+    return list(spawnSync('pgrep', ['-s', session], { encoding: 'utf8' }).stdout).filter((pid) => pid === Number(session));
   }
 }
 
