@@ -46,6 +46,13 @@ test('cards are read on the page, on paper and on a phone, with the same numbers
   const cards = page.getByRole('list', { name: 'Cards' }).getByRole('article');
   await expect(cards).toHaveCount(16);
   await expectAccessible(page);
+  const told = await cards.evaluateAll((all) =>
+    all.map((card) => {
+      const texts = (within: Element, what: string) => [...within.querySelectorAll<HTMLElement>(what)].map((part) => part.innerText);
+      return { settings: texts(card, 'p.font-head > span'), rows: [...card.querySelectorAll('tr')].map((row) => texts(row, 'th, td')) };
+    }),
+  );
+  expect(told.flatMap(({ rows }) => rows).length, 'distances on all cards').toBeGreaterThan(30);
 
   for (const link of ['Cards, A6 (PDF)', 'Cards for a dark screen (PDF)']) {
     const pages = await pagesOf(page, link);
@@ -53,12 +60,10 @@ test('cards are read on the page, on paper and on a phone, with the same numbers
     for (const [i, words] of pages.entries()) {
       for (const word of words) expect(word.left > 0 && word.right < 1 && word.bottom > 0 && word.top < 1, `“${word.text}” of card ${i + 1} is on the page`).toBe(true);
       const printed = plain(words.map((word) => word.text).join(' '));
-      const card = cards.nth(i);
-      for (const setting of await card.locator('p.font-head > span').allInnerTexts()) expect(printed).toContain(setting);
-      for (const row of await card.locator('tr').all()) {
-        const [at, turn, output] = [await row.locator('th').innerText(), await row.locator('td').nth(0).innerText(), await row.locator('td').nth(1).innerText()];
-        expect(printed, `${at} on card ${i + 1}`).toContain(plain(`${turn} ${at} ${output}`));
-      }
+      const { settings = [], rows = [] } = told[i] ?? {};
+      expect(settings, `settings of card ${i + 1}`).not.toEqual([]);
+      for (const setting of settings) expect(printed).toContain(setting);
+      for (const [at = '', turn = '', output = ''] of rows) expect(printed, `${at} on card ${i + 1}`).toContain(plain(`${turn} ${at} ${output}`));
     }
   }
   const [sheet = []] = await pagesOf(page, 'The score, A4 (PDF)');

@@ -38,7 +38,7 @@ missing_packages() {
     [ -x /usr/sbin/nginx ] || command -v nginx >/dev/null || missing+=(nginx-light)
     [ -x /usr/lib/postgresql/15/bin/postgres ] || missing+=(postgresql-15)
     if [ "$1" = test ]; then
-        [ -x /usr/bin/chromium ] || missing+=(chromium)
+        [ -x /usr/bin/chromium-headless-shell ] || missing+=(chromium-headless-shell)
         command -v pgrep >/dev/null || missing+=(procps)
     fi
     printf '%s ' "${missing[@]}"
