@@ -27,7 +27,7 @@ final readonly class Interreflection
     private const FORWARD_STEPS = 10;
 
     /** What may be missing in a step for it to be the last, against all. */
-    private const CLOSE = 0.01;
+    private const CLOSE = 0.005;
 
     /**
      * @param array{list<float>, list<float>, list<float>} $reflectances by band and patch

@@ -30,6 +30,9 @@ final readonly class Patches
     /** Length of a patch at the most, against the width and height of a corridor. */
     private const LONGER = 1.0;
 
+    /** Mean of the square over one cell about its middle. */
+    private const TWELFTH = 1.0 / 12.0;
+
     /** m under a ceiling from which no part of it is all around. */
     private const UNDER = 1e-6;
 
@@ -150,8 +153,8 @@ final readonly class Patches
     }
 
     /**
-     * Ends of rays, each shared out among the four patches whose middles lie about it: what a patch
-     * is worth is known of its middle, and runs straight in between.
+     * Ends of rays, each shared out among the nine patches about it: what a patch is worth is a mean over
+     * it, and the curve of second degree with these means goes through the end of the ray.
      *
      * @return array<int, float> how many ends are those of each patch that gets any
      */
@@ -167,18 +170,31 @@ final readonly class Patches
         [$cutsU, $cutsV] = [$this->cuts[$u], $this->cuts[$v]];
         [$perU, $perV] = [$cutsU / $this->extents[$u], $cutsV / $this->extents[$v]];
         $byCell = array_fill(0, $cutsU * $cutsV, 0.0);
+        // Between two cells all runs straight: there is no third, and it gets nothing.
+        [$straightU, $straightV] = [$cutsU < 3, $cutsV < 3];
+        [$second, $third] = [$cutsV, $straightU ? $cutsV : 2 * $cutsV];
+        $last = $straightV ? 1 : 2;
         foreach ($along as $i => $place) {
-            $placeU = $place * $perU - 0.5;
-            $placeV = $across[$i] * $perV - 0.5;
-            $cellU = max(0, min($cutsU - 2, (int) $placeU));
-            $cellV = max(0, min($cutsV - 2, (int) $placeV));
-            $farU = $placeU - $cellU;
-            $farV = $placeV - $cellV;
-            $cell = $cellU * $cutsV + $cellV;
-            $byCell[$cell] += (1.0 - $farU) * (1.0 - $farV);
-            $byCell[$cell + 1] += (1.0 - $farU) * $farV;
-            $byCell[$cell + $cutsV] += $farU * (1.0 - $farV);
-            $byCell[$cell + $cutsV + 1] += $farU * $farV;
+            $placeU = $place * $perU;
+            $placeV = $across[$i] * $perV;
+            $middleU = max(1, min($cutsU - 2, (int) $placeU));
+            $middleV = max(1, min($cutsV - 2, (int) $placeV));
+            $u = $placeU - $middleU - 0.5;
+            $v = $placeV - $middleV - 0.5;
+            $bendU = $straightU ? -$u : $u * $u - self::TWELFTH;
+            $bendV = $straightV ? -$v : $v * $v - self::TWELFTH;
+            [$u0, $u1, $u2] = [0.5 * ($bendU - $u), 1.0 - $bendU, 0.5 * ($bendU + $u)];
+            [$v0, $v1, $v2] = [0.5 * ($bendV - $v), 1.0 - $bendV, 0.5 * ($bendV + $v)];
+            $cell = ($middleU - 1) * $cutsV + $middleV - 1;
+            $byCell[$cell] += $u0 * $v0;
+            $byCell[$cell + 1] += $u0 * $v1;
+            $byCell[$cell + $last] += $u0 * $v2;
+            $byCell[$cell + $second] += $u1 * $v0;
+            $byCell[$cell + $second + 1] += $u1 * $v1;
+            $byCell[$cell + $second + $last] += $u1 * $v2;
+            $byCell[$cell + $third] += $u2 * $v0;
+            $byCell[$cell + $third + 1] += $u2 * $v1;
+            $byCell[$cell + $third + $last] += $u2 * $v2;
         }
         $shares = [];
         foreach ($byCell as $cell => $share) {

@@ -14,6 +14,9 @@ namespace Kaddle\Core\Radiosity;
  */
 final readonly class Transfer
 {
+    /** Rounds of scaling; all that a patch sees is then one within two thousandths. */
+    private const ROUNDS = 8;
+
     /** @param list<list<list<float>>> $blocks [combination of images][sender][receiver], both in the octant */
     private function __construct(
         private array $blocks,
@@ -28,7 +31,9 @@ final readonly class Transfer
             }
         }
 
-        return new self(array_values($blocks));
+        $areas = array_map(static fn(Patch $patch): float => $patch->area, array_slice($patches->all, 0, $patches->inOctant()));
+
+        return new self(self::balanced(array_values($blocks), $areas));
     }
 
     /**
@@ -91,6 +96,73 @@ final readonly class Transfer
         }
 
         return array_map(self::combined(...), [array_values($reds), array_values($greens), array_values($blues)]);
+    }
+
+    /**
+     * What a rectangle sends to the middle of another is not quite what it gets from there. The mean of both ways is
+     * the same both ways, and is scaled, both ways alike, until all that a patch sees is one.
+     *
+     * @param list<list<list<float>>> $blocks
+     * @param list<float> $areas m² of the patches of the octant
+     *
+     * @return list<list<list<float>>>
+     */
+    private static function balanced(array $blocks, array $areas): array
+    {
+        // The first block is that of all images together.
+        $scales = self::scales(self::mean($blocks[0] ?? [], $areas, array_fill(0, count($areas), 1.0)));
+
+        return array_map(static fn(array $block): array => self::mean($block, $areas, $scales), $blocks);
+    }
+
+    /**
+     * @param list<list<float>> $block
+     * @param list<float> $areas m²
+     * @param list<float> $scales
+     *
+     * @return list<list<float>>
+     */
+    private static function mean(array $block, array $areas, array $scales): array
+    {
+        $mean = $perArea = [];
+        foreach ($areas as $patch => $area) {
+            $perArea[] = $scales[$patch] / $area;
+        }
+        foreach ($block as $sender => $row) {
+            $there = 0.5 * $scales[$sender];
+            $back = $there * $areas[$sender];
+            $shares = [];
+            foreach ($row as $receiver => $share) {
+                $shares[] = $there * $scales[$receiver] * $share + $back * $perArea[$receiver] * $block[$receiver][$sender];
+            }
+            $mean[] = $shares;
+        }
+
+        return $mean;
+    }
+
+    /**
+     * @param list<list<float>> $seen by sender and receiver
+     *
+     * @return list<float> by patch
+     */
+    private static function scales(array $seen): array
+    {
+        $scales = array_fill(0, count($seen), 1.0);
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $sums = array_fill(0, count($seen), 0.0);
+            foreach ($seen as $sender => $row) {
+                $scale = $scales[$sender];
+                foreach ($row as $receiver => $share) {
+                    $sums[$receiver] += $scale * $share;
+                }
+            }
+            foreach ($sums as $receiver => $sum) {
+                $scales[$receiver] = sqrt($scales[$receiver] / $sum);
+            }
+        }
+
+        return array_values($scales);
     }
 
     /**

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Tests\Room;
 
+use Closure;
 use Eris\Generators;
 use Eris\TestTrait;
 use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Radiosity\FaceGrid;
 use Kaddle\Core\Radiosity\FormFactor;
 use Kaddle\Core\Radiosity\Interreflection;
+use Kaddle\Core\Radiosity\Patch;
 use Kaddle\Core\Radiosity\Patches;
 use Kaddle\Core\Radiosity\Transfer;
 use Kaddle\Core\Room\BoxRoom;
@@ -21,6 +23,7 @@ use Kaddle\Core\Room\Reflectance;
 use Kaddle\Core\Room\RoomKind;
 use Kaddle\Core\Room\Vector;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class RoomTest extends TestCase
@@ -112,30 +115,62 @@ final class RoomTest extends TestCase
         yield 'as white as they come' => [0.95];
     }
 
-    /** The shortcut over mirror images gives what summing over all pairs would. */
+    /** The shortcut over mirror images gives what all pairs would, but for a scale of each patch. */
     public function testTransferOverMirrorImagesEqualsTheSumOverAllPairs(): void
     {
-        $patches = Patches::of(self::room(9.0, 5.0, 3.0, 0.5));
-        $worth = array_map(static fn(int $i): float => fmod(sin($i + 1.0) * 1000.0, 1.0) + 1.0, array_keys($patches->all));
-        [$back] = Transfer::between($patches)->back([$worth, $worth, $worth]);
-        foreach ($patches->all as $i => $sender) {
-            $sum = 0.0;
-            foreach ($patches->all as $j => $receiver) {
-                $sum += FormFactor::between(Probe::at(Vector::of(...$receiver->middle), $receiver->face->inward()), $sender) * $worth[$j];
+        [$patches, $transfer] = self::transferIn(9.0, 5.0, 3.0);
+        $mean = $scales = [];
+        foreach ($patches as $i => $sender) {
+            foreach ($patches as $j => $receiver) {
+                $mean[$i][$j] = 0.5 * (self::seen($receiver, $sender) + self::seen($sender, $receiver) * $sender->area / $receiver->area);
+                if ($receiver->face === $sender->face->opposite() && $receiver->cell === $sender->cell) {
+                    $scales[$i] = sqrt($transfer[$i][$j] / $mean[$i][$j]);
+                }
             }
-            self::assertEqualsWithDelta($sum, $back[$i], 1e-9, "patch $i");
+        }
+        foreach ($patches as $i => $sender) {
+            self::assertEqualsWithDelta(1.0, $scales[$i], 0.06);
+            foreach ($patches as $j => $receiver) {
+                self::assertEqualsWithDelta($scales[$i] * $scales[$j] * $mean[$i][$j], $transfer[$i][$j], 1e-9, "from $i to $j");
+            }
         }
     }
 
-    public function testEveryPointBelongsToThePatchThatHoldsIt(): void
+    /** Nothing gets lost on the way, and light goes back the way it came. */
+    #[TestWith([9.0, 5.0, 3.0])]
+    #[TestWith([30.0, 20.0, 4.0])]
+    #[TestWith([40.0, 2.5, 2.5])]
+    public function testPatchesSeeOnePatchAnotherAlikeAndAllOfThemOne(float $depth, float $width, float $height): void
     {
-        $room = self::room(11.0, 6.0, 3.0, 0.5);
+        [$patches, $transfer] = self::transferIn($depth, $width, $height);
+        foreach ($patches as $j => $receiver) {
+            self::assertEqualsWithDelta(1.0, array_sum(array_column($transfer, $j)), 0.002, "all that $j sees");
+            foreach ($patches as $i => $sender) {
+                self::assertEqualsWithDelta($transfer[$j][$i] * $sender->area, $transfer[$i][$j] * $receiver->area, 1e-9, "$i and $j");
+            }
+        }
+    }
+
+    /**
+     * What bends no more than a square does is known at any place from its means over patches; where there are
+     * only two, what runs straight.
+     */
+    #[TestWith([11.0, 6.0, 3.0, 1.0])]
+    #[TestWith([30.0, 20.0, 4.0, 0.0])]
+    public function testACurveIsKnownAnywhereFromItsMeansOverPatches(float $depth, float $width, float $height, float $upwards): void
+    {
+        $room = self::room($depth, $width, $height, 0.5);
         $patches = Patches::of($room);
-        foreach ($patches->all as $i => $patch) {
-            [$x, $y, $z] = $patch->middle;
-            $middle = Vector::of(5.5, 3.0, 1.5);
-            [$end] = $room->footprints($middle, [$x - 5.5], [$y - 3.0], [$z - 1.5]);
-            self::assertSame([$i => 1.0], array_filter(array_map(static fn(float $share): float => round($share, 9), $patches->hits($end)), static fn(float $share): bool => $share !== 0.0), "patch $i");
+        $curve = static fn(float $x, float $y, float $z): float => 2.0 + 0.3 * $x - 0.7 * $y + 0.4 * $z + 0.2 * $x * $y + 0.11 * $x * $x - 0.05 * $y * $y + $upwards * $z * $z;
+        $from = Vector::of(0.4 * $depth, 0.55 * $width, 0.5 * $height);
+        for ($turn = 0; $turn < 60; ++$turn) {
+            [$x, $y, $z] = [cos($turn), sin($turn), cos(2.7 * $turn)];
+            [$end] = $room->footprints($from, [$x], [$y], [$z]);
+            $sum = 0.0;
+            foreach ($patches->hits($end) as $i => $share) {
+                $sum += $share * self::meanOf($patches->all[$i], $curve);
+            }
+            self::assertEqualsWithDelta($curve($end->x[0], $end->y[0], $end->z[0]), $sum, 1e-9, "ray $turn");
         }
     }
 
@@ -185,6 +220,49 @@ final class RoomTest extends TestCase
             $sky = $room->reflectance(Face::Ceiling)->share->luminance() === 0.0;
             self::assertSame($kind === RoomKind::OpenAir, $sky, $kind->value);
         }
+    }
+
+    /**
+     * @return array{list<Patch>, array<int, list<float>>} patches, and shares by sender and receiver
+     */
+    private static function transferIn(float $depth, float $width, float $height): array
+    {
+        $patches = Patches::of(self::room($depth, $width, $height, 0.5));
+        $transfer = Transfer::between($patches);
+        $none = array_fill(0, count($patches->all), 0.0);
+        $shares = [];
+        foreach ($patches->all as $i => $sender) {
+            $one = [$i => 1.0] + $none;
+            ksort($one);
+            $shares[$i] = $transfer->forth([array_values($one), $none, $none])[0];
+        }
+
+        return [$patches->all, $shares];
+    }
+
+    /** Share of what the middle of a patch sees that is another. */
+    private static function seen(Patch $from, Patch $other): float
+    {
+        return FormFactor::between(Probe::at(Vector::of(...$from->middle), $from->face->inward()), $other);
+    }
+
+    /**
+     * By Simpson's rule both ways, which is exact for what bends no more than a square does.
+     *
+     * @param Closure(float, float, float): float $curve
+     */
+    private static function meanOf(Patch $patch, Closure $curve): float
+    {
+        [$a, $b, $c, $d] = $patch->corners();
+        $mean = 0.0;
+        foreach ([[0.0, 1.0], [0.5, 4.0], [1.0, 1.0]] as [$s, $weightS]) {
+            foreach ([[0.0, 1.0], [0.5, 4.0], [1.0, 1.0]] as [$t, $weightT]) {
+                $point = array_map(static fn(float $a, float $b, float $c, float $d): float => (1.0 - $s) * ((1.0 - $t) * $a + $t * $d) + $s * ((1.0 - $t) * $b + $t * $c), $a, $b, $c, $d);
+                $mean += $weightS * $weightT / 36.0 * $curve(...$point);
+            }
+        }
+
+        return $mean;
     }
 
     public static function room(float $length, float $width, float $height, float $grey): BoxRoom

@@ -148,14 +148,17 @@ final class NightSolverTest extends TestCase
         self::assertEqualsWithDelta($score->turns(), $rest->turns(), 0.02 * $score->turns());
     }
 
+    /** Over four nights: trouble counts too, so in a single one another favour may save a turn by chance. */
     public function testFavoursDifferInWhatTheySay(): void
     {
-        [$turns, $iso, $output] = [[], [], []];
+        $turns = $iso = $output = array_fill_keys(array_column(Favour::cases(), 'value'), 0.0);
         foreach (Favour::cases() as $favour) {
-            $score = NightSolver::solve(Nights::seeded(1), $favour);
-            $turns[$favour->value] = $score->turns();
-            $iso[$favour->value] = self::sum($score, static fn(Solution $s): float => $s->best->choice->settings->iso->sv->value());
-            $output[$favour->value] = self::sum($score, static fn(Solution $s): float => $s->best->isOff() ? 0.0 : $s->best->output->value());
+            foreach ([1, 2, 3, 4] as $seed) {
+                $score = NightSolver::solve(Nights::seeded($seed), $favour);
+                $turns[$favour->value] += $score->turns();
+                $iso[$favour->value] += self::sum($score, static fn(Solution $s): float => $s->best->choice->settings->iso->sv->value());
+                $output[$favour->value] += self::sum($score, static fn(Solution $s): float => $s->best->isOff() ? 0.0 : $s->best->output->value());
+            }
         }
         self::assertSame(Favour::FewestTurns->value, array_search(min($turns), $turns, true));
         self::assertSame(Favour::BestFiles->value, array_search(min($iso), $iso, true));
