@@ -68,7 +68,9 @@ final class ScoreMoments
     private static function moment(Moment $moment, array $cautions, ?int $gap): ScoreMoment
     {
         $slot = $moment->slot();
-        $distance = $moment->distance();
+        // Chosen before the call: as its arguments PHP's compiled code once handed a bool on for the number (docs/decisions.md, 97).
+        $nearest = $moment->plan->has('nearest') ? $moment->plan->number('nearest') : $moment->distance();
+        $farthest = $moment->plan->has('farthest') ? $moment->plan->number('farthest') : $moment->distance();
 
         return new ScoreMoment(
             $moment->id,
@@ -83,8 +85,8 @@ final class ScoreMoments
             $moment->room->name,
             $moment->room->height_m,
             $moment->room->isOpenAbove(),
-            $moment->plan->has('nearest') ? $moment->plan->number('nearest') : $distance,
-            $moment->plan->has('farthest') ? $moment->plan->number('farthest') : $distance,
+            $nearest,
+            $farthest,
             self::points($moment),
             self::readings($moment),
             $cautions,

@@ -4,9 +4,6 @@
 
 NGINX=$(command -v nginx || echo /usr/sbin/nginx)
 FPM=$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)
-# The ways out of compiled code are counted, and the usual 8192 are used up before all that reckons has been
-# compiled: a picture took 142 to 172 ms instead of 90 (docs/speed.md).
-JIT=(-d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.jit_max_exit_counters=131072 -d opcache.jit_max_root_traces=16384)
 
 # --- processes ---------------------------------------------------------------------
 
