@@ -107,18 +107,36 @@ final readonly class LitRoom
     }
 
     /**
+     * Where what light is worth is steep, the curve through its means may run below all of them: no light is worth less than
+     * it would be in the least of its patches.
+     *
      * @param array<int, float> $energy
      * @param array{list<float>, list<float>, list<float>} $importance
      */
     private static function laterReflections(array $energy, array $importance): Rgb
     {
-        $r = $g = $b = 0.0;
+        if ($energy === []) {
+            return Rgb::grey(0.0);
+        }
+        [$reds, $greens, $blues] = $importance;
+        $r = $g = $b = $all = 0.0;
+        $red = $green = $blue = INF;
         foreach ($energy as $patch => $received) {
-            $r += $received * $importance[0][$patch];
-            $g += $received * $importance[1][$patch];
-            $b += $received * $importance[2][$patch];
+            $all += $received;
+            $r += $received * $reds[$patch];
+            $g += $received * $greens[$patch];
+            $b += $received * $blues[$patch];
+            if ($reds[$patch] < $red) {
+                $red = $reds[$patch];
+            }
+            if ($greens[$patch] < $green) {
+                $green = $greens[$patch];
+            }
+            if ($blues[$patch] < $blue) {
+                $blue = $blues[$patch];
+            }
         }
 
-        return Rgb::of($r, $g, $b);
+        return Rgb::of(max($r, $all * $red), max($g, $all * $green), max($b, $all * $blue));
     }
 }

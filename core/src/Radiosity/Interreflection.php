@@ -121,7 +121,8 @@ final readonly class Interreflection
             }
         }
 
-        return [array_values($sum[0]), array_values($sum[1]), array_values($sum[2])];
+        // About a pool that is smaller than a patch the curve through its means takes from the next ones what they never had.
+        return array_map(static fn(array $band): array => array_map(static fn(float $light): float => max(0.0, $light), array_values($band)), $sum);
     }
 
     /**

@@ -145,6 +145,30 @@ final class PropertiesTest extends TestCase
         self::assertSame($pale->b, $deep->b);
     }
 
+    /** A pool much smaller than a patch, in a corner where what light is worth changes steeply from one patch to the next. */
+    public function testASmallPoolInACornerTakesNoLightAway(): void
+    {
+        $room = BoxRoom::fromMetres(14.08, 27.05, 9.04, static fn(Face $f): Reflectance => match ($f) {
+            Face::Ceiling => Reflectance::of(0.33, 0.33, 0.33),
+            Face::Far => Reflectance::of(0.3, 0.3, 0.3),
+            Face::Left => Reflectance::of(0.51, 0.51, 0.51),
+            default => Reflectance::of(0.0, 0.0, 0.0),
+        });
+        $head = Head::at(Vector::of(13.11, 16.44, 8.16), Direction::along(Vector::of(0.82, 0.04, 0.57)), Beam::fromGuideNumber(30.0, 15.81));
+        $engine = FlashInRoom::of($room);
+        $forwards = $engine->lit($head);
+        $probes = array_map(static fn(array $p): Probe => Probe::at(Vector::of(...$p[0]), Direction::along(Vector::of(...$p[1]))), [
+            'at the side' => [[13.65, 7.79, 8.84], [0.21, 0.91, 0.36]],
+            'far off' => [[2.52, 4.13, 0.46], [-0.3, -0.76, 0.57]],
+            'across' => [[0.95, 2.27, 5.22], [0.67, 0.51, 0.55]],
+            'below' => [[11.1, 26.25, 0.3], [0.68, 0.53, -0.5]],
+        ]);
+        foreach ($engine->at($probes)->exposures($head) as $place => $light) {
+            self::assertGreaterThan(0.0, $light->later->luminance(), $place);
+            self::assertGreaterThan(0.0, $forwards->reflected($probes[$place])->luminance(), $place);
+        }
+    }
+
     public function testTransferOfEvenLightIsEven(): void
     {
         $patches = Interreflection::in(self::room(20.0, 5.0, 3.0, 0.5))->patches;
