@@ -116,6 +116,8 @@ final readonly class Transfer
     }
 
     /**
+     * Of a factor and the one back, by area; times the scales of both.
+     *
      * @param list<list<float>> $block
      * @param list<float> $areas m²
      * @param list<float> $scales
