@@ -34,9 +34,9 @@ export function Frame({ title, path = [], actions, fills = false, children }: Pr
         <Link href="/nights" className="mr-auto font-head text-xl font-bold lg:mr-2">
           Kaddle
         </Link>
-        <nav aria-label="Where you are" className="order-last flex w-full min-w-0 grow flex-wrap items-baseline gap-x-2 text-faint lg:order-none lg:w-auto">
+        <nav aria-label="Where you are" className="order-last flex w-full min-w-0 grow flex-wrap items-baseline gap-x-2 text-faint lg:order-none lg:w-auto xl:w-0 xl:flex-nowrap">
           {path.map((step) => (
-            <span key={step.href} className="flex min-w-0 gap-x-2">
+            <span key={step.href} className="flex min-w-0 gap-x-2 xl:shrink-[999] xl:first:shrink-0">
               <Link href={step.href} className="truncate underline decoration-line underline-offset-4 hover:decoration-ink">
                 {step.label}
               </Link>
