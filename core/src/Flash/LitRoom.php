@@ -107,8 +107,8 @@ final readonly class LitRoom
     }
 
     /**
-     * Where what light is worth is steep, the curve through its means may run below all of them: no light is worth less than
-     * it would be in the least of its patches.
+     * Where what light is worth is steep, the curve through its means may run below all of them: the light of a lobe is not
+     * taken for less than if all of it fell on the least worth of the patches that get any.
      *
      * @param array<int, float> $energy
      * @param array{list<float>, list<float>, list<float>} $importance
