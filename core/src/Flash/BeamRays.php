@@ -48,16 +48,22 @@ final readonly class BeamRays
         $golden = M_PI * (3.0 - sqrt(5.0));
         [$turnCos, $turnSin] = [cos($golden), $hand * sin($golden)];
         [$ca, $cb] = [$hand, 0.0];
-        $x = $y = $z = [];
+        $x = $y = $z = $solidAngles = [];
+        $outer = $spread->cosineAt(0.0);
+        $next = $spread->cosineAt(0.5 / $this->rays);
         for ($i = 0; $i < $this->rays; ++$i) {
-            $cos = $spread->cosineAt(($i + 0.5) / $this->rays);
+            $cos = $next;
+            $next = $i + 1 < $this->rays ? $spread->cosineAt(($i + 1.5) / $this->rays) : 2.0 - $cos;
+            $inner = 0.5 * ($cos + $next);
             $sin = sqrt(1.0 - $cos * $cos);
             $x[] = $cos * $d->x + $sin * ($ca * $a->x + $cb * $b->x);
             $y[] = $cos * $d->y + $sin * ($ca * $a->y + $cb * $b->y);
             $z[] = $cos * $d->z + $sin * ($ca * $a->z + $cb * $b->z);
+            $solidAngles[] = 2.0 * M_PI * ($inner - $outer);
+            $outer = $inner;
             [$ca, $cb] = [$ca * $turnCos - $cb * $turnSin, $ca * $turnSin + $cb * $turnCos];
         }
 
-        return $room->footprints($this->lobe->position, $x, $y, $z);
+        return $room->footprints($this->lobe->position, $x, $y, $z, $solidAngles);
     }
 }

@@ -7,7 +7,6 @@ namespace Kaddle\Core\Flash;
 use Kaddle\Core\Quantity\Rgb;
 use Kaddle\Core\Radiosity\Interreflection;
 use Kaddle\Core\Room\BoxRoom;
-use Kaddle\Core\Room\Footprint;
 use Kaddle\Core\Room\Probe;
 
 /**
@@ -22,13 +21,9 @@ final readonly class LitSurfaces
     /** Rays of a head with a single lobe: places all over a room lie close to some of their ends. */
     public const RAYS = 600;
 
-    /** Area of a ray within whose root it does not shine like a point, at the most, m² (judgement: neighbours lie about as far apart). */
-    private const LARGEST = 4.0;
-
     /**
      * @param list<Head> $heads
      * @param list<TracedLobe> $lobes
-     * @param list<list<list<float>>> $nearest m², by lobe, surface and ray: none of the ends counts as nearer than the root of that
      * @param array{list<float>, list<float>, list<float>} $leaving lm·s/m² by band and patch, after the first reflection
      */
     private function __construct(
@@ -37,7 +32,6 @@ final readonly class LitSurfaces
         private BoxRoom $room,
         private Interreflection $interreflection,
         private array $lobes,
-        private array $nearest,
         private array $leaving,
     ) {}
 
@@ -60,15 +54,7 @@ final readonly class LitSurfaces
             }
         }
 
-        $nearest = array_map(static fn(TracedLobe $t): array => array_map(
-            static fn(Footprint $f): array => array_map(
-                static fn(float $area): float => min(self::LARGEST, $area),
-                $f->areas($t->lobe->straightTo(...), $t->each),
-            ),
-            $t->ends,
-        ), $lobes);
-
-        return new self(array_values($heads), $room, $interreflection, $lobes, $nearest, $interreflection->leavingAfter(array_map(array_values(...), $received)));
+        return new self(array_values($heads), $room, $interreflection, $lobes, $interreflection->leavingAfter(array_map(array_values(...), $received)));
     }
 
     /** Luminous exposure of one pop at full power, lx·s. */
@@ -98,9 +84,9 @@ final readonly class LitSurfaces
             $b += $share * $this->leaving[2][$patch];
         }
         $light = Rgb::of($r, $g, $b);
-        foreach ($this->lobes as $i => $traced) {
-            foreach ($traced->ends as $j => $footprint) {
-                $sent = $footprint->seenSoftlyBy($probe, $this->nearest[$i][$j]) * $traced->each;
+        foreach ($this->lobes as $traced) {
+            foreach ($traced->ends as $footprint) {
+                $sent = $footprint->seenBy($probe) * $traced->each;
                 $light = $light->plus($this->room->reflectance($footprint->face)->share->through($traced->lobe->tint)->times($sent));
             }
         }

@@ -91,7 +91,7 @@ final readonly class Patches
     /**
      * Form factors from the middles of all patches to those of the octant at the origin.
      *
-     * @return list<list<float>> [patch of the octant][patch]
+     * @return list<float> by patch, and for each by patch of the octant
      */
     public function octantSeen(): array
     {
@@ -99,17 +99,16 @@ final readonly class Patches
             fn(Face $face): FaceViews => FaceViews::of($face, $this->extents, $this->cuts),
             self::ORIGIN,
         );
-        $rows = array_fill(0, $this->inOctant(), []);
+        $seen = [];
         foreach ($this->all as $receiver) {
-            $sender = 0;
             foreach ($views as $view) {
                 foreach ($view->octantFrom($receiver) as $share) {
-                    $rows[$sender++][] = $share;
+                    $seen[] = $share;
                 }
             }
         }
 
-        return $rows;
+        return $seen;
     }
 
     /**
@@ -219,7 +218,7 @@ final readonly class Patches
      */
     private static function evenCuts(float $relativeSide, float $least): int
     {
-        return max(2, min(self::MOST_CUTS, 2 * (int) round(max(self::CUTS * $relativeSide ** 0.7, $least) / 2.0)));
+        return max(2, min(self::MOST_CUTS, 2 * (int) round(max(self::CUTS * $relativeSide ** 0.85, $least) / 2.0)));
     }
 
     /**

@@ -147,7 +147,7 @@ final readonly class BoxRoom
      */
     public function meets(Vector $from, float $dx, float $dy, float $dz): SurfacePoint
     {
-        $end = $this->footprints($from, [$dx], [$dy], [$dz])[0];
+        $end = $this->footprints($from, [$dx], [$dy], [$dz], [0.0])[0];
 
         return new SurfacePoint($end->face, Vector::of($end->x[0], $end->y[0], $end->z[0]));
     }
@@ -157,41 +157,52 @@ final readonly class BoxRoom
      *
      * @param list<float> $dx
      * @param list<float> $dy
-     * @param list<float> $dz
+     * @param list<float> $dz each way of length 1
+     * @param list<float> $solidAngles for which each stands, sr
      *
      * @return list<Footprint>
      */
-    public function footprints(Vector $from, array $dx, array $dy, array $dz): array
+    public function footprints(Vector $from, array $dx, array $dy, array $dz, array $solidAngles): array
     {
         [$fx, $fy, $fz] = [$from->x, $from->y, $from->z];
-        [$length, $width] = [$this->length, $this->width];
+        [$length, $width, $height] = [$this->length, $this->width, $this->height];
         $underSlopes = $this->slopes !== [];
-        $xs = $ys = $zs = [];
+        $xs = $ys = $zs = $radii = [];
         foreach ($dx as $i => $x) {
             $y = $dy[$i];
             $z = $dz[$i];
-            $alongX = self::reach($fx, $x, $length);
-            $alongY = self::reach($fy, $y, $width);
-            $reach = $z > 0.0 && $underSlopes ? INF : self::reach($fz, $z, $this->height);
-            $surface = $z > 0.0 ? 0 : 1;
+            if ($z > 0.0) {
+                $reach = $underSlopes ? INF : ($height - $fz) / $z;
+                $surface = 0;
+            } else {
+                $reach = $z < 0.0 ? -$fz / $z : INF;
+                $surface = 1;
+            }
+            $slant = $z;
+            $alongX = $x > 0.0 ? ($length - $fx) / $x : ($x < 0.0 ? -$fx / $x : INF);
+            $alongY = $y > 0.0 ? ($width - $fy) / $y : ($y < 0.0 ? -$fy / $y : INF);
             if ($alongX < $reach) {
                 $reach = $alongX;
                 $surface = $x > 0.0 ? 2 : 3;
+                $slant = $x;
             }
             if ($alongY < $reach) {
                 $reach = $alongY;
                 $surface = $y > 0.0 ? 4 : 5;
+                $slant = $y;
             }
             foreach ($this->slopes as $slope => $plane) {
                 $before = $plane->reach($from, $x, $y, $z);
                 if ($before < $reach) {
                     $reach = $before;
                     $surface = self::SLOPES + $slope;
+                    $slant = $x * $plane->normal->x + $y * $plane->normal->y + $z * $plane->normal->z;
                 }
             }
             $xs[$surface][] = max(0.0, min($length, $fx + $reach * $x));
             $ys[$surface][] = max(0.0, min($width, $fy + $reach * $y));
             $zs[$surface][] = max(0.0, $fz + $reach * $z);
+            $radii[$surface][] = $solidAngles[$i] * $reach * $reach / (M_PI * abs($slant));
         }
 
         $prints = [];
@@ -204,19 +215,10 @@ final readonly class BoxRoom
                 $points,
                 $ys[$surface],
                 $zs[$surface],
+                $radii[$surface],
             );
         }
 
         return $prints;
-    }
-
-    /** Multiples of $way until the wall ahead on one axis. */
-    private static function reach(float $from, float $way, float $extent): float
-    {
-        return match (true) {
-            $way > 0.0 => ($extent - $from) / $way,
-            $way < 0.0 => -$from / $way,
-            default => INF,
-        };
     }
 }

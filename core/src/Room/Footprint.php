@@ -20,6 +20,7 @@ final readonly class Footprint
      * @param non-empty-list<float> $x
      * @param non-empty-list<float> $y as many as of $x
      * @param non-empty-list<float> $z as many as of $x
+     * @param non-empty-list<float> $radii as many: square of the radius of the disc for which each stands, m²
      */
     public function __construct(
         public Face $face,
@@ -28,11 +29,13 @@ final readonly class Footprint
         public array $x,
         public array $y,
         public array $z,
+        private array $radii,
     ) {}
 
     /**
      * How much of the light that leaves here (Lambert, the same from every point) arrives at
-     * a probe, lx per lm: Σ cos(leaving)·cos(arriving)/(π·d²).
+     * a probe, lx per lm: Σ cos(leaving)·cos(arriving)/(π·d²). A ray does not shine like a point: within the radius of its
+     * disc it is as bright as at that.
      */
     public function seenBy(Probe $probe): float
     {
@@ -44,6 +47,7 @@ final readonly class Footprint
         [$nx, $ny, $nz] = [$probe->normal->unit->x, $probe->normal->unit->y, $probe->normal->unit->z];
         $y = $this->y;
         $z = $this->z;
+        $radii = $this->radii;
         $sum = 0.0;
         foreach ($this->x as $i => $x) {
             $dx = $x - $px;
@@ -52,61 +56,12 @@ final readonly class Footprint
             $arriving = $dx * $nx + $dy * $ny + $dz * $nz;
             if ($arriving > 0.0) {
                 $squared = $dx * $dx + $dy * $dy + $dz * $dz;
-                $sum += $arriving / ($squared * $squared);
+                $radius = $radii[$i];
+                $sum += $arriving / ($squared * ($squared > $radius ? $squared : $radius));
             }
         }
 
         return $sum * $height / M_PI;
-    }
-
-    /**
-     * The same for places all over the room, some of them close by: a ray stands for an area, and does not shine like a point there.
-     *
-     * @param array<int, float> $nearest m², of each point: none counts as nearer than the root of that
-     */
-    public function seenSoftlyBy(Probe $probe, array $nearest): float
-    {
-        $height = $this->heightOf($probe->point);
-        if ($height <= 0.0) {
-            return 0.0;
-        }
-        [$px, $py, $pz] = [$probe->point->x, $probe->point->y, $probe->point->z];
-        [$nx, $ny, $nz] = [$probe->normal->unit->x, $probe->normal->unit->y, $probe->normal->unit->z];
-        $y = $this->y;
-        $z = $this->z;
-        $sum = 0.0;
-        foreach ($this->x as $i => $x) {
-            $dx = $x - $px;
-            $dy = $y[$i] - $py;
-            $dz = $z[$i] - $pz;
-            $arriving = $dx * $nx + $dy * $ny + $dz * $nz;
-            if ($arriving > 0.0) {
-                $squared = $dx * $dx + $dy * $dy + $dz * $dz;
-                $own = $nearest[$i];
-                $sum += $arriving / ($squared * ($squared > $own ? $squared : $own));
-            }
-        }
-
-        return $sum * $height / M_PI;
-    }
-
-    /**
-     * Area for which each ray stands, m²: what it carries over the light that its lobe sends there.
-     *
-     * @param pure-callable(Probe): float $light straight light at a place of the surface, lx·s
-     * @param float $each of a ray, lm·s
-     *
-     * @return list<float> as many as points
-     */
-    public function areas(callable $light, float $each): array
-    {
-        $normal = Direction::along($this->normal);
-        $areas = [];
-        foreach ($this->x as $i => $x) {
-            $areas[] = $each / max(1e-9, $light(Probe::at(Vector::of($x, $this->y[$i], $this->z[$i]), $normal)));
-        }
-
-        return $areas;
     }
 
     /** Directions from a probe to the points, each as long as its light is strong there, as in seenBy(). */
@@ -119,6 +74,7 @@ final readonly class Footprint
             [$nx, $ny, $nz] = [$probe->normal->unit->x, $probe->normal->unit->y, $probe->normal->unit->z];
             $y = $this->y;
             $z = $this->z;
+            $radii = $this->radii;
             foreach ($this->x as $i => $x) {
                 $dx = $x - $px;
                 $dy = $y[$i] - $py;
@@ -126,7 +82,8 @@ final readonly class Footprint
                 $arriving = $dx * $nx + $dy * $ny + $dz * $nz;
                 if ($arriving > 0.0) {
                     $squared = $dx * $dx + $dy * $dy + $dz * $dz;
-                    $weight = $arriving / ($squared * $squared * sqrt($squared));
+                    $radius = $radii[$i];
+                    $weight = $arriving / ($squared * ($squared > $radius ? $squared : $radius) * sqrt($squared));
                     $sx += $weight * $dx;
                     $sy += $weight * $dy;
                     $sz += $weight * $dz;

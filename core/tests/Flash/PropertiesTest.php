@@ -13,6 +13,7 @@ use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Radiosity\FormFactor;
 use Kaddle\Core\Radiosity\Interreflection;
+use Kaddle\Core\Radiosity\MirrorImages;
 use Kaddle\Core\Radiosity\Patch;
 use Kaddle\Core\Radiosity\Transfer;
 use Kaddle\Core\Room\BoxRoom;
@@ -82,13 +83,20 @@ final class PropertiesTest extends TestCase
     public function testReciprocityOfPatches(): void
     {
         $patches = Interreflection::in(self::room(10.0, 6.0, 3.0, 0.5))->patches->all;
-        foreach ([[0, 40], [3, 77], [10, 61], [5, 100]] as [$i, $j]) {
-            $a = $patches[$i];
-            $b = $patches[$j % count($patches)];
-            $there = FormFactor::between(self::onPatch($b), $a) * $b->area;
-            $back = FormFactor::between(self::onPatch($a), $b) * $a->area;
-            self::assertEqualsWithDelta($there, $back, 0.1 * max($there, $back) + 1e-9, "$i and $j");
+        $pairs = 0;
+        foreach ($patches as $i => $a) {
+            for ($j = $i % 5; $j < $i; $j += 5) {
+                $b = $patches[$j];
+                $apart = Vector::of(...$a->middle)->minus(Vector::of(...$b->middle))->length();
+                if ($apart > 2.5 * max($a->u[1] - $a->u[0], $a->v[1] - $a->v[0], $b->u[1] - $b->u[0], $b->v[1] - $b->v[0])) {
+                    $there = FormFactor::between(self::onPatch($b), $a) * $b->area;
+                    $back = FormFactor::between(self::onPatch($a), $b) * $a->area;
+                    self::assertEqualsWithDelta($there, $back, 0.1 * max($there, $back) + 1e-9, "$i and $j");
+                    ++$pairs;
+                }
+            }
         }
+        self::assertGreaterThan(1000, $pairs);
     }
 
     public function testAMirroredRoomMirrorsTheAnswer(): void
@@ -172,15 +180,13 @@ final class PropertiesTest extends TestCase
     public function testTransferOfEvenLightIsEven(): void
     {
         $patches = Interreflection::in(self::room(20.0, 5.0, 3.0, 0.5))->patches;
-        $even = array_fill(0, count($patches->all), 1.0);
-        [$back] = Transfer::between($patches)->back([$even, $even, $even]);
-        $sent = 0.0;
-        $area = 0.0;
-        foreach ($patches->all as $i => $patch) {
-            $sent += $back[$i] * $patch->area;
-            $area += $patch->area;
+        $roots = array_map(static fn(Patch $patch): float => sqrt($patch->area), $patches->all);
+        $even = MirrorImages::combined($roots);
+        foreach (Transfer::between($patches)->led($even, $even, $even) as $led) {
+            foreach (MirrorImages::apart($led) as $i => $light) {
+                self::assertEqualsWithDelta(1.0, $light / $roots[$i], 0.002, "patch $i");
+            }
         }
-        self::assertEqualsWithDelta(1.0, $sent / $area, 0.03);
     }
 
     private static function onPatch(Patch $patch): Probe

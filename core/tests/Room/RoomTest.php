@@ -11,8 +11,10 @@ use Kaddle\Core\Quantity\OutOfRange;
 use Kaddle\Core\Radiosity\FaceGrid;
 use Kaddle\Core\Radiosity\FormFactor;
 use Kaddle\Core\Radiosity\Interreflection;
+use Kaddle\Core\Radiosity\MirrorImages;
 use Kaddle\Core\Radiosity\Patch;
 use Kaddle\Core\Radiosity\Patches;
+use Kaddle\Core\Radiosity\Reflection;
 use Kaddle\Core\Radiosity\Transfer;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
@@ -98,7 +100,7 @@ final class RoomTest extends TestCase
         $sum = array_fill(0, count($term), 0.0);
         for ($n = 0; $n < 400; ++$n) {
             $weighed = array_map(static fn(float $v): float => $v * $share, $term);
-            [$term] = $transfer->back([$weighed, $weighed, $weighed]);
+            $term = self::led($transfer, $patches->all, $weighed);
             $sum = array_map(static fn(float $a, float $b): float => $a + $b, $sum, $term);
         }
         $importance = Interreflection::in($room)->importance($probe)[0];
@@ -113,6 +115,25 @@ final class RoomTest extends TestCase
         yield 'grey' => [0.5];
         yield 'white' => [0.85];
         yield 'as white as they come' => [0.95];
+    }
+
+    /** Each face sends back its own share, also where light is told as sums and differences over mirror images. */
+    public function testEveryFaceReflectsByItself(): void
+    {
+        $room = BoxRoom::fromMetres(9.0, 5.0, 3.0, static fn(Face $f): Reflectance => match ($f) {
+            Face::Back => Reflectance::of(0.1, 0.9, 0.2),
+            Face::Far => Reflectance::of(0.7, 0.3, 0.4),
+            Face::Floor => Reflectance::of(0.0, 0.2, 0.6),
+            Face::Ceiling => Reflectance::of(0.8, 0.5, 0.3),
+            Face::Left => Reflectance::of(0.4, 0.6, 0.9),
+            Face::Right => Reflectance::of(0.3, 0.1, 0.0),
+        });
+        $patches = Patches::of($room);
+        $light = array_map(static fn(int $i): float => 1.0 + sin(3.0 * $i), array_keys($patches->all));
+        $sent = MirrorImages::apart(Reflection::in($room, $patches, 'g')->of(MirrorImages::combined($light)));
+        foreach ($patches->all as $i => $patch) {
+            self::assertEqualsWithDelta($room->reflectance($patch->face)->share->g * $light[$i], $sent[$i], 1e-12, "patch $i");
+        }
     }
 
     /** The shortcut over mirror images gives what all pairs would, but for a scale of each patch. */
@@ -155,7 +176,7 @@ final class RoomTest extends TestCase
      * What bends no more than a square does is known at any place from its means over patches; where there are
      * only two, what runs straight.
      */
-    #[TestWith([11.0, 6.0, 3.0, 1.0])]
+    #[TestWith([11.0, 6.0, 4.0, 1.0])]
     #[TestWith([30.0, 20.0, 4.0, 0.0])]
     public function testACurveIsKnownAnywhereFromItsMeansOverPatches(float $depth, float $width, float $height, float $upwards): void
     {
@@ -165,7 +186,7 @@ final class RoomTest extends TestCase
         $from = Vector::of(0.4 * $depth, 0.55 * $width, 0.5 * $height);
         for ($turn = 0; $turn < 60; ++$turn) {
             [$x, $y, $z] = [cos($turn), sin($turn), cos(2.7 * $turn)];
-            [$end] = $room->footprints($from, [$x], [$y], [$z]);
+            [$end] = $room->footprints($from, [$x], [$y], [$z], [0.0]);
             $sum = 0.0;
             foreach ($patches->hits($end) as $i => $share) {
                 $sum += $share * self::meanOf($patches->all[$i], $curve);
@@ -229,15 +250,29 @@ final class RoomTest extends TestCase
     {
         $patches = Patches::of(self::room($depth, $width, $height, 0.5));
         $transfer = Transfer::between($patches);
-        $none = array_fill(0, count($patches->all), 0.0);
         $shares = [];
-        foreach ($patches->all as $i => $sender) {
-            $one = [$i => 1.0] + $none;
-            ksort($one);
-            $shares[$i] = $transfer->forth([array_values($one), $none, $none])[0];
+        foreach ($patches->all as $j => $receiver) {
+            foreach (self::led($transfer, $patches->all, array_map(static fn(int $i): float => $i === $j ? 1.0 : 0.0, array_keys($patches->all))) as $i => $share) {
+                $shares[$i][] = $share;
+            }
         }
 
         return [$patches->all, $shares];
+    }
+
+    /**
+     * From what light is worth where it arrives to what it is worth where it leaves.
+     *
+     * @param list<Patch> $patches
+     * @param list<float> $worth by patch
+     *
+     * @return list<float> by patch
+     */
+    private static function led(Transfer $transfer, array $patches, array $worth): array
+    {
+        $combined = MirrorImages::combined(array_map(static fn(float $worth, Patch $patch): float => $worth / sqrt($patch->area), $worth, $patches));
+
+        return array_map(static fn(float $led, Patch $patch): float => $led * sqrt($patch->area), MirrorImages::apart($transfer->led($combined, $combined, $combined)[0]), $patches);
     }
 
     /** Share of what the middle of a patch sees that is another. */

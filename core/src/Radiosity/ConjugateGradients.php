@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kaddle\Core\Radiosity;
+
+/**
+ * A sum b + TR·b + (TR)²·b + … on its way, for one band: T leads light from patch to patch, R reflects it.
+ *
+ * Both are symmetric, so R − RTR is, and conjugate gradients solve it, each step taking T and R once, as working out one
+ * more term would (Hestenes and Stiefel, J. Res. Nat. Bur. Standards 49, 1952, with R as what they call the preconditioner).
+ *
+ * @phpstan-all-methods-pure
+ */
+final readonly class ConjugateGradients
+{
+    /**
+     * @param list<float> $sum
+     * @param list<float> $residual b − (1 − TR)·sum
+     * @param list<float> $way in which the sum goes on
+     */
+    private function __construct(
+        public array $sum,
+        private Reflection $reflection,
+        private array $residual,
+        private array $way,
+        /** @var list<float> R times the way, what T is asked for */
+        public array $sent,
+        /** The square of the residual, weighted by what is reflected of it. */
+        public float $missing,
+    ) {}
+
+    /** @param list<float> $first b, combined */
+    public static function for(array $first, Reflection $reflection): self
+    {
+        $sent = $reflection->of($first);
+
+        return new self(array_fill(0, count($first), 0.0), $reflection, $first, $first, $sent, self::product($first, $sent));
+    }
+
+    /** @param list<float> $led T times what was sent */
+    public function improved(array $led): self
+    {
+        [$way, $sent, $residual] = [$this->way, $this->sent, $this->residual];
+        $taken = 0.0;
+        foreach ($led as $i => $back) {
+            $taken += $sent[$i] * ($way[$i] - $back);
+        }
+        $far = $this->missing / $taken;
+        $sum = $left = [];
+        foreach ($this->sum as $i => $value) {
+            $along = $way[$i];
+            $sum[] = $value + $far * $along;
+            $left[] = $residual[$i] - $far * ($along - $led[$i]);
+        }
+        $reflected = $this->reflection->of($left);
+        $missing = self::product($left, $reflected);
+        $turned = $missing / $this->missing;
+        $next = $sends = [];
+        foreach ($left as $i => $value) {
+            $next[] = $value + $turned * $way[$i];
+            $sends[] = $reflected[$i] + $turned * $sent[$i];
+        }
+
+        return new self($sum, $this->reflection, $left, $next, $sends, $missing);
+    }
+
+    /**
+     * @param list<float> $a
+     * @param list<float> $b as many
+     */
+    private static function product(array $a, array $b): float
+    {
+        $sum = 0.0;
+        foreach ($a as $i => $value) {
+            $sum += $value * $b[$i];
+        }
+
+        return $sum;
+    }
+}
