@@ -145,18 +145,34 @@ test('a place, its rules, a room and readings make a curve, by keyboard alone', 
 test('moments are moved by key and by drag, and overlaps are told', async ({ page }) => {
   await startPattern(page, 'Moving');
   const bar = page.getByRole('slider', { name: 'Start of Ceremony' });
+  const solving = page.getByText(/being solved/);
+  await expect(solving).toHaveCount(0, { timeout: 30_000 });
+  const outputs = page.getByText(/^Output /);
+  const told = await outputs.count();
+  expect(told).toBeGreaterThan(0);
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => {
+    letGo = resolve;
+  });
+  await page.route(page.url(), async (route) => {
+    if (route.request().headers()['x-inertia-partial-data'] === 'solved') await held;
+    await route.continue();
+  });
   await bar.focus();
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Overlaps by 10 min')).toBeVisible();
+  // The settings of before stay until the next ones come, so that no bar moves from under a hand.
+  await expect(solving).toHaveCount(1);
+  await expect(outputs).toHaveCount(told);
+  letGo();
   await expect(bar).toHaveAttribute('aria-valuetext', '17:50 to 18:30');
   await bar.focus();
   await page.keyboard.press('PageUp');
   await page.keyboard.press('Escape');
   await expect(bar).toHaveAttribute('aria-valuetext', '17:50 to 18:30');
-  // Settings that come in would move the bar from under the hand.
-  await expect(page.getByText('Settings are being reckoned')).toHaveCount(0, { timeout: 30_000 });
+  await expect(solving).toHaveCount(0, { timeout: 30_000 });
   const box = await bar.boundingBox();
   if (box === null) throw new Error('no bar');
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);

@@ -8,10 +8,12 @@ import { Warnings } from '@/ui/Warnings';
 interface Props {
   readonly row: TimetableRow;
   readonly span: readonly [number, number];
+  /** Whether its settings are those of the night as it stands, and not of before. */
+  readonly isSolved: boolean;
 }
 
 /** A moment in the timetable. */
-export function Row({ row, span }: Props) {
+export function Row({ row, span, isSolved }: Props) {
   const { length, time } = useReader();
   return (
     <li className="grid gap-1">
@@ -35,7 +37,9 @@ export function Row({ row, span }: Props) {
               {row.fromCurve && ' by the room’s curve'}
             </span>
           </p>
-          <Settings row={row} />
+          <div aria-busy={!isSolved} className={`grid gap-1 ${isSolved ? '' : 'text-faint'}`}>
+            <Settings row={row} />
+          </div>
           {row.notes !== '' && <p className="whitespace-pre-line">{row.notes}</p>}
         </div>
         <div className="grid content-start gap-2">

@@ -1,4 +1,5 @@
 import { router } from '@inertiajs/react';
+import { useState } from 'react';
 import { TimeScale } from '@/charts/TimeBar';
 import { NightForms } from '@/features/nights/NightForms';
 import { NightFrame } from '@/features/nights/NightFrame';
@@ -19,7 +20,11 @@ interface Props {
 
 export default function Timetable({ timetable, solved }: Props) {
   const { night } = timetable;
-  const { rows } = solved ?? timetable;
+  const [last, setLast] = useState(solved);
+  if (solved !== undefined && solved !== last) setLast(solved);
+  // While the night is solved anew the settings of before stay where they are, so that no bar moves from under a hand.
+  const before = new Map(last?.rows.map((row) => [row.id, row.bars]));
+  const rows = solved?.rows ?? timetable.rows.map((row) => ({ ...row, bars: before.get(row.id) ?? null }));
   const { time } = useReader();
   const span = [Math.min(...rows.map((row) => row.from)) - ROOM, Math.max(...rows.map((row) => row.from + row.minutes)) + ROOM] as const;
   return (
@@ -39,7 +44,7 @@ export default function Timetable({ timetable, solved }: Props) {
       <div className="flex flex-wrap items-center justify-between gap-x-6">
         <p>
           {timetable.sunset === null ? 'No sunset this evening' : `Sunset at ${time(timetable.sunset)}`}, by the clocks of {timetable.zone}. Drag a bar to move a moment, or use the
-          arrow keys on it. Settings are those of the night’s score.
+          arrow keys on it. {solved === undefined ? 'The night is being solved …' : 'Settings are those of the night’s score.'}
         </p>
         <p className="flex flex-wrap gap-x-6">
           <FileLink href={`/nights/${night.id}/calendar`}>Calendar (ICS)</FileLink>
@@ -54,7 +59,7 @@ export default function Timetable({ timetable, solved }: Props) {
       </div>
       <ol className="grid gap-2" aria-label="Moments">
         {rows.map((row) => (
-          <Row key={row.id} row={row} span={span} />
+          <Row key={row.id} row={row} span={span} isSolved={solved !== undefined} />
         ))}
       </ol>
       <NightForms night={night} moments={rows.length} />
