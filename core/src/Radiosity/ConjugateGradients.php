@@ -7,8 +7,8 @@ namespace Kaddle\Core\Radiosity;
 /**
  * A sum b + TR·b + (TR)²·b + … on its way, for one band: T leads light from patch to patch, R reflects it.
  *
- * Both are symmetric, so R − RTR is, and conjugate gradients solve it, each step taking T and R once, as working out one
- * more term would (Hestenes and Stiefel, J. Res. Nat. Bur. Standards 49, 1952, with R as what they call the preconditioner).
+ * Both are symmetric, so R − RTR is, and conjugate gradients solve it, preconditioned by R, each step taking T and R once, as
+ * working out one more term would (Hestenes and Stiefel, J. Res. Nat. Bur. Standards 49, 1952).
  *
  * @phpstan-all-methods-pure
  */
@@ -27,15 +27,25 @@ final readonly class ConjugateGradients
         /** @var list<float> R times the way, what T is asked for */
         public array $sent,
         /** The square of the residual, weighted by what is reflected of it. */
-        public float $missing,
+        private float $missing,
+        private float $enough,
     ) {}
 
-    /** @param list<float> $first b, combined */
-    public static function for(array $first, Reflection $reflection): self
+    /**
+     * @param list<float> $first b, combined
+     * @param float $close what may be missing in the end, against b
+     */
+    public static function for(array $first, Reflection $reflection, float $close): self
     {
         $sent = $reflection->of($first);
+        $missing = self::product($first, $sent);
 
-        return new self(array_fill(0, count($first), 0.0), $reflection, $first, $first, $sent, self::product($first, $sent));
+        return new self(array_fill(0, count($first), 0.0), $reflection, $first, $first, $sent, $missing, $close * $close * $missing);
+    }
+
+    public function isDone(): bool
+    {
+        return $this->missing <= $this->enough;
     }
 
     /** @param list<float> $led T times what was sent */
@@ -62,7 +72,7 @@ final readonly class ConjugateGradients
             $sends[] = $reflected[$i] + $turned * $sent[$i];
         }
 
-        return new self($sum, $this->reflection, $left, $next, $sends, $missing);
+        return new self($sum, $this->reflection, $left, $next, $sends, $missing, $this->enough);
     }
 
     /**

@@ -81,17 +81,11 @@ final readonly class Interreflection
         }
         $sums = [];
         foreach ($this->transfer->led(...$sent) as $band => $first) {
-            $sums[] = ConjugateGradients::for($first, $this->reflections[$band]);
+            $sums[] = ConjugateGradients::for($first, $this->reflections[$band], self::CLOSE);
         }
-        $enough = array_map(static fn(ConjugateGradients $s): float => self::CLOSE ** 2 * $s->missing, $sums);
-        for ($step = 0; $step < self::MOST_STEPS; ++$step) {
-            $open = array_filter([0, 1, 2], static fn(int $band): bool => $sums[$band]->missing > $enough[$band]);
-            if ($open === []) {
-                break;
-            }
-            $led = $this->transfer->led($sums[0]->sent, $sums[1]->sent, $sums[2]->sent);
-            foreach ($open as $band) {
-                $sums[$band] = $sums[$band]->improved($led[$band]);
+        for ($step = 0; $step < self::MOST_STEPS && !($sums[0]->isDone() && $sums[1]->isDone() && $sums[2]->isDone()); ++$step) {
+            foreach ($this->transfer->led($sums[0]->sent, $sums[1]->sent, $sums[2]->sent) as $band => $led) {
+                $sums[$band] = $sums[$band]->isDone() ? $sums[$band] : $sums[$band]->improved($led);
             }
         }
 
