@@ -34,7 +34,7 @@ final class DemoTest extends TestCase
     {
         $this->seed(DatabaseSeeder::class);
         $short = [];
-        foreach (Moment::query()->with(Moment::WHOLE)->get() as $moment) {
+        foreach (Moment::query()->with(Moment::WHOLE)->orderBy('id')->get() as $moment) {
             $solution = MomentSolver::solve(MomentReader::fromArray($moment->document()));
             if ($solution->isFeasible()) {
                 $room = $solution->levels->faceRoom->value;
