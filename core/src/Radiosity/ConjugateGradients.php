@@ -28,6 +28,7 @@ final readonly class ConjugateGradients
         public array $sent,
         /** The square of the residual, weighted by what is reflected of it. */
         private float $missing,
+        /** What of that may be left. */
         private float $enough,
     ) {}
 
@@ -43,12 +44,17 @@ final readonly class ConjugateGradients
         return new self(array_fill(0, count($first), 0.0), $reflection, $first, $first, $sent, $missing, $close * $close * $missing);
     }
 
+    /** Whether what is missing is little enough; there is no way on then. */
     public function isDone(): bool
     {
         return $this->missing <= $this->enough;
     }
 
-    /** @param list<float> $led T times what was sent */
+    /**
+     * A step on, of one that is not done.
+     *
+     * @param list<float> $led T times what was sent
+     */
     public function improved(array $led): self
     {
         [$way, $sent, $residual] = [$this->way, $this->sent, $this->residual];

@@ -17,9 +17,9 @@ final class MirrorImages
     private function __construct() {}
 
     /**
-     * @param list<float> $values by patch
+     * @param list<float> $values by patch; as many for each, one after the other
      *
-     * @return list<float> by combination of images and place in the octant
+     * @return list<float> by combination of images and place in the octant, as many for each
      */
     public static function combined(array $values): array
     {

@@ -13,9 +13,7 @@ use Kaddle\Core\Flash\FlashInRoom;
 use Kaddle\Core\Flash\Head;
 use Kaddle\Core\Radiosity\FormFactor;
 use Kaddle\Core\Radiosity\Interreflection;
-use Kaddle\Core\Radiosity\MirrorImages;
 use Kaddle\Core\Radiosity\Patch;
-use Kaddle\Core\Radiosity\Transfer;
 use Kaddle\Core\Room\BoxRoom;
 use Kaddle\Core\Room\Direction;
 use Kaddle\Core\Room\Face;
@@ -174,18 +172,6 @@ final class PropertiesTest extends TestCase
         foreach ($engine->at($probes)->exposures($head) as $place => $light) {
             self::assertGreaterThan(0.0, $light->later->luminance(), $place);
             self::assertGreaterThan(0.0, $forwards->reflected($probes[$place])->luminance(), $place);
-        }
-    }
-
-    public function testTransferOfEvenLightIsEven(): void
-    {
-        $patches = Interreflection::in(self::room(20.0, 5.0, 3.0, 0.5))->patches;
-        $roots = array_map(static fn(Patch $patch): float => sqrt($patch->area), $patches->all);
-        $even = MirrorImages::combined($roots);
-        foreach (Transfer::between($patches)->led($even, $even, $even) as $led) {
-            foreach (MirrorImages::apart($led) as $i => $light) {
-                self::assertEqualsWithDelta(1.0, $light / $roots[$i], 0.002, "patch $i");
-            }
         }
     }
 
