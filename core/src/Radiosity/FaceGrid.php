@@ -134,16 +134,44 @@ final readonly class FaceGrid
     }
 
     /**
-     * How far the corners of a rectangle lie above or below its middle for an element.
+     * Of the middles of the rectangles above an element's horizon; below it less than 0.
+     *
+     * @param array{float, float, float} $eye m
+     * @param array{float, float, float} $normal of length 1
+     *
+     * @return list<float> m, in the order of seenFrom()
+     */
+    public function heights(array $eye, array $normal): array
+    {
+        [$sideU, $sideV] = $this->sides;
+        $stepU = ($this->linesU[1] - $this->linesU[0]) * $normal[$sideU];
+        $stepV = ($this->linesV[1] - $this->linesV[0]) * $normal[$sideV];
+        $first = ($this->at - $eye[$this->axis]) * $normal[$this->axis]
+            + ($this->linesU[0] - $eye[$sideU]) * $normal[$sideU]
+            + ($this->linesV[0] - $eye[$sideV]) * $normal[$sideV];
+        [$cutsU, $cutsV] = [count($this->linesU) - 1, count($this->linesV) - 1];
+        $heights = [];
+        for ($i = 0; $i < $cutsU; ++$i) {
+            for ($j = 0; $j < $cutsV; ++$j) {
+                $heights[] = $first + ($i + 0.5) * $stepU + ($j + 0.5) * $stepV;
+            }
+        }
+
+        return $heights;
+    }
+
+    /**
+     * How far the corners of a rectangle lie above or below its middle for an element, less a hair: one whose edge only
+     * touches the horizon is not cut by it.
      *
      * @param array{float, float, float} $normal of the element, by axis, of length 1
      *
-     * @return float m, 0 or more
+     * @return float m
      */
     public function spread(array $normal): float
     {
         [$u, $v] = $this->sides;
 
-        return (abs($normal[$u]) * ($this->linesU[1] - $this->linesU[0]) + abs($normal[$v]) * ($this->linesV[1] - $this->linesV[0])) / 2.0;
+        return (abs($normal[$u]) * ($this->linesU[1] - $this->linesU[0]) + abs($normal[$v]) * ($this->linesV[1] - $this->linesV[0])) / 2.0 - self::FLAT;
     }
 }

@@ -26,7 +26,7 @@ final class FormFactor
     public static function between(Probe $probe, Patch $patch): float
     {
         $axis = $patch->face->axis();
-        if (abs($probe->point->byAxis()[$axis] - $patch->middle[$axis]) < self::FLAT) {
+        if (abs($probe->point->byAxis()[$axis] - $patch->middle()[$axis]) < self::FLAT) {
             return 0.0; // nothing of a plane is seen from within it
         }
 

@@ -61,9 +61,9 @@ final readonly class Interreflection
      */
     public function importance(Probe $probe): array
     {
-        $seen = $this->patches->seenBy($probe);
+        $seen = $this->combined($this->patches->seenBy($probe));
 
-        return $this->leavingAfter([$seen, $seen, $seen]);
+        return $this->summed([$seen, $seen, $seen]);
     }
 
     /**
@@ -75,12 +75,19 @@ final readonly class Interreflection
      */
     public function leavingAfter(array $received): array
     {
-        $sent = [];
-        foreach ($this->reflections as $band => $reflection) {
-            $sent[] = $reflection->of(MirrorImages::combined($this->overRoots($received[$band])));
-        }
+        return $this->summed([$this->combined($received[0]), $this->combined($received[1]), $this->combined($received[2])]);
+    }
+
+    /**
+     * @param array{list<float>, list<float>, list<float>} $light combined, by band
+     *
+     * @return array{list<float>, list<float>, list<float>} what of it leaves by two and more reflections, by band and patch
+     */
+    private function summed(array $light): array
+    {
+        [$r, $g, $b] = $this->reflections;
         $sums = [];
-        foreach ($this->transfer->led(...$sent) as $band => $first) {
+        foreach ($this->transfer->led($r->of($light[0]), $g->of($light[1]), $b->of($light[2])) as $band => $first) {
             $sums[] = ConjugateGradients::for($first, $this->reflections[$band], self::CLOSE);
         }
         for ($step = 0; $step < self::MOST_STEPS && !($sums[0]->isDone() && $sums[1]->isDone() && $sums[2]->isDone()); ++$step) {
@@ -89,16 +96,39 @@ final readonly class Interreflection
             }
         }
 
-        return [$this->leaving($sums[0], 0), $this->leaving($sums[1], 1), $this->leaving($sums[2], 2)];
+        return [
+            $this->apart($r->of($sums[0]->sum)),
+            $this->apart($g->of($sums[1]->sum)),
+            $this->apart($b->of($sums[2]->sum)),
+        ];
     }
 
-    /** @return list<float> lm·s/m² by patch */
-    private function leaving(ConjugateGradients $light, int $band): array
+    /**
+     * @param list<float> $light by patch
+     *
+     * @return list<float> over the roots of areas, combined
+     */
+    private function combined(array $light): array
+    {
+        $over = [];
+        foreach ($this->perRoot as $patch => $perRoot) {
+            $over[] = $light[$patch] * $perRoot;
+        }
+
+        return MirrorImages::combined($over);
+    }
+
+    /**
+     * @param list<float> $sent combined, times the roots of areas
+     *
+     * @return list<float> by patch
+     */
+    private function apart(array $sent): array
     {
         $leaving = [];
-        foreach ($this->overRoots(MirrorImages::apart($this->reflections[$band]->of($light->sum))) as $sent) {
+        foreach (MirrorImages::apart($sent) as $patch => $light) {
             // About a pool that is smaller than a patch the curve through its means takes from the next ones what they never had.
-            $leaving[] = $sent > 0.0 ? $sent : 0.0;
+            $leaving[] = $light > 0.0 ? $light * $this->perRoot[$patch] : 0.0;
         }
 
         return $leaving;
@@ -108,20 +138,5 @@ final readonly class Interreflection
     private static function reflections(BoxRoom $room, Patches $patches): array
     {
         return [Reflection::in($room, $patches, 'r'), Reflection::in($room, $patches, 'g'), Reflection::in($room, $patches, 'b')];
-    }
-
-    /**
-     * @param list<float> $values by patch
-     *
-     * @return list<float>
-     */
-    private function overRoots(array $values): array
-    {
-        $over = [];
-        foreach ($this->perRoot as $patch => $perRoot) {
-            $over[] = $values[$patch] * $perRoot;
-        }
-
-        return $over;
     }
 }

@@ -13,13 +13,6 @@ use Kaddle\Core\Room\Face;
  */
 final readonly class Patch
 {
-    /**
-     * Its middle, by axis, m.
-     *
-     * @var array{float, float, float}
-     */
-    public array $middle;
-
     /** m² */
     public float $area;
 
@@ -41,8 +34,13 @@ final readonly class Patch
         /** Extent on the second, m. */
         public array $v,
     ) {
-        $this->middle = $this->pointAt(($u[0] + $u[1]) / 2.0, ($v[0] + $v[1]) / 2.0);
         $this->area = ($u[1] - $u[0]) * ($v[1] - $v[0]);
+    }
+
+    /** @return array{float, float, float} by axis, m */
+    public function middle(): array
+    {
+        return $this->pointAt(($this->u[0] + $this->u[1]) / 2.0, ($this->v[0] + $this->v[1]) / 2.0);
     }
 
     /**

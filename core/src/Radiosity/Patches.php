@@ -102,13 +102,11 @@ final readonly class Patches
         $seen = [];
         foreach ($this->all as $receiver) {
             foreach ($views as $view) {
-                foreach ($view->octantFrom($receiver) as $share) {
-                    $seen[] = $share;
-                }
+                $seen[] = $view->octantFrom($receiver);
             }
         }
 
-        return $seen;
+        return array_merge(...$seen);
     }
 
     /**
@@ -137,14 +135,11 @@ final readonly class Patches
                 continue;
             }
             $spread = $grid->spread($normal);
-            foreach ($factors as $cell => $factor) {
-                $index = $indexes[$cell];
-                $height = $probe->heightOf($this->all[$index]->middle);
-                $seen[$index] = match (true) {
-                    $height >= $spread => $factor,
-                    $height <= -$spread => 0.0,
-                    default => FormFactor::between($probe, $this->all[$index]),
-                };
+            foreach ($grid->heights($eye, $normal) as $cell => $height) {
+                if ($height > -$spread) {
+                    $index = $indexes[$cell];
+                    $seen[$index] = $height >= $spread ? $factors[$cell] : FormFactor::between($probe, $this->all[$index]);
+                }
             }
         }
 

@@ -31,18 +31,18 @@ final readonly class Reflection
     public static function in(BoxRoom $room, Patches $patches, string $band): self
     {
         $inOctant = $patches->inOctant();
-        $means = $halves = $images = [];
+        $octant = [];
         for ($i = 0; $i < $inOctant; ++$i) {
             $face = $patches->all[$i]->face;
             $here = $room->reflectance($face)->share->{$band};
             $there = $room->reflectance($face->opposite())->share->{$band};
-            $means[] = ($here + $there) / 2.0;
-            $halves[] = ($here - $there) / 2.0;
-            $images[] = 1 << $face->axis();
+            $octant[] = [($here + $there) / 2.0, ($here - $there) / 2.0, 1 << $face->axis()];
         }
-        $others = [];
+        $means = $halves = $others = [];
         for ($combination = 0; $combination < Patches::IMAGES; ++$combination) {
-            foreach ($images as $i => $image) {
+            foreach ($octant as $i => [$mean, $half, $image]) {
+                $means[] = $mean;
+                $halves[] = $half;
                 $others[] = ($combination ^ $image) * $inOctant + $i;
             }
         }
@@ -58,11 +58,9 @@ final readonly class Reflection
     public function of(array $light): array
     {
         [$means, $halves, $others] = [$this->means, $this->halves, $this->others];
-        $inOctant = count($means);
         $sent = [];
         foreach ($light as $at => $value) {
-            $i = $at % $inOctant;
-            $sent[] = $means[$i] * $value + $halves[$i] * $light[$others[$at]];
+            $sent[] = $means[$at] * $value + $halves[$at] * $light[$others[$at]];
         }
 
         return $sent;

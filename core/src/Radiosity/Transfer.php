@@ -25,11 +25,15 @@ final readonly class Transfer
     {
         $inOctant = max(1, $patches->inOctant());
         $roots = array_map(static fn(Patch $patch): float => sqrt($patch->area), array_slice($patches->all, 0, $inOctant));
-        $blocks = array_chunk(array_chunk(MirrorImages::combined($patches->octantSeen()), $inOctant), $inOctant);
+        $factors = MirrorImages::combined($patches->octantSeen());
         // The first block is that of all images together.
-        $scales = self::scales(self::symmetric($blocks[0] ?? [], $roots, array_fill(0, $inOctant, 1.0)), $roots);
+        $scales = self::scales(self::symmetric($factors, 0, $roots, array_fill(0, $inOctant, 1.0)), $roots);
+        $blocks = [];
+        for ($combination = 0; $combination < Patches::IMAGES; ++$combination) {
+            $blocks[] = self::symmetric($factors, $combination * $inOctant * $inOctant, $roots, $scales);
+        }
 
-        return new self(array_map(static fn(array $block): array => self::symmetric($block, $roots, $scales), $blocks));
+        return new self($blocks);
     }
 
     /**
@@ -68,13 +72,14 @@ final readonly class Transfer
     /**
      * What a rectangle sends to the middle of another is not quite what it gets from there: the mean of both ways, scaled.
      *
-     * @param list<list<float>> $block form factors from the middles of patches, to patches of the octant
+     * @param list<float> $factors combined, from the middles of patches, and for each to patches of the octant
+     * @param int $start of the block's
      * @param list<float> $roots of areas, m
      * @param list<float> $scales by patch
      *
      * @return list<list<float>>
      */
-    private static function symmetric(array $block, array $roots, array $scales): array
+    private static function symmetric(array $factors, int $start, array $roots, array $scales): array
     {
         $over = $times = [];
         foreach ($roots as $patch => $root) {
@@ -82,12 +87,14 @@ final readonly class Transfer
             $times[] = $scales[$patch] * $root;
         }
         $mean = [];
-        foreach ($block as $receiver => $row) {
-            $there = 0.5 * $times[$receiver];
-            $back = 0.5 * $over[$receiver];
+        $count = count($roots);
+        foreach ($times as $receiver => $there) {
+            $back = $over[$receiver];
+            $row = $start + $receiver * $count;
+            $column = $start + $receiver;
             $shares = [];
-            foreach ($row as $sender => $share) {
-                $shares[] = $there * $over[$sender] * $share + $back * $times[$sender] * $block[$sender][$receiver];
+            foreach ($over as $sender => $from) {
+                $shares[] = 0.5 * ($there * $from * $factors[$row + $sender] + $back * $times[$sender] * $factors[$column + $sender * $count]);
             }
             $mean[] = $shares;
         }

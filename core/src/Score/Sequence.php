@@ -26,6 +26,9 @@ final class Sequence
     /** The same of one bar at the least. */
     private const LEAST = 40;
 
+    /** Of trouble in turns: the same way to the left and to the right, which differ by what adding up leaves, then cost the same, and the one that is listed first is taken. */
+    private const DIGITS = 10;
+
     /** @var list<array<int, float>> trouble of the choices of each bar in turns, by place, least first */
     private array $against;
 
@@ -56,7 +59,7 @@ final class Sequence
         private readonly ?array $stands,
     ) {
         $this->against = array_map(static function (Choices $bar) use ($perStop): array {
-            $turns = array_map(static fn(float $stops): float => $perStop * $stops, $bar->trouble);
+            $turns = array_map(static fn(float $stops): float => round($perStop * $stops, self::DIGITS), $bar->trouble);
             asort($turns);
 
             return $turns;

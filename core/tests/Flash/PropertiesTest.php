@@ -85,7 +85,7 @@ final class PropertiesTest extends TestCase
         foreach ($patches as $i => $a) {
             for ($j = $i % 5; $j < $i; $j += 5) {
                 $b = $patches[$j];
-                $apart = Vector::of(...$a->middle)->minus(Vector::of(...$b->middle))->length();
+                $apart = Vector::of(...$a->middle())->minus(Vector::of(...$b->middle()))->length();
                 if ($apart > 2.5 * max($a->u[1] - $a->u[0], $a->v[1] - $a->v[0], $b->u[1] - $b->u[0], $b->v[1] - $b->v[0])) {
                     $there = FormFactor::between(self::onPatch($b), $a) * $b->area;
                     $back = FormFactor::between(self::onPatch($a), $b) * $a->area;
@@ -177,7 +177,7 @@ final class PropertiesTest extends TestCase
 
     private static function onPatch(Patch $patch): Probe
     {
-        return Probe::at(Vector::of(...$patch->middle), $patch->face->inward());
+        return Probe::at(Vector::of(...$patch->middle()), $patch->face->inward());
     }
 
     /** @return array<string, Exposure> */

@@ -50,7 +50,7 @@ final class RadiosityTest extends TestCase
         foreach ([...$patches->all, null] as $eye) {
             $probe = $eye === null
                 ? Probe::at(Vector::of(5.0, 2.0, 1.4), Direction::along(Vector::of(-1.0, 0.7, 0.3)))
-                : Probe::at(Vector::of(...$eye->middle), $eye->face->inward());
+                : Probe::at(Vector::of(...$eye->middle()), $eye->face->inward());
             $seen = $patches->seenBy($probe);
             foreach ($patches->all as $i => $patch) {
                 self::assertEqualsWithDelta(FormFactor::between($probe, $patch), $seen[$i], 1e-9, "patch $i");
@@ -62,7 +62,7 @@ final class RadiosityTest extends TestCase
     {
         [$patch] = Patches::of(RoomTest::room(12.0, 6.0, 3.0, 0.5))->all;
         $tilted = Direction::along(Vector::of(1.0, 0.6, 0.4));
-        self::assertSame(0.0, FormFactor::between(Probe::at(Vector::of(...$patch->middle), $tilted), $patch));
+        self::assertSame(0.0, FormFactor::between(Probe::at(Vector::of(...$patch->middle()), $tilted), $patch));
         self::assertEqualsWithDelta(
             1.0,
             array_sum(Patches::of(RoomTest::room(12.0, 6.0, 3.0, 0.5))->seenBy(Probe::at(Vector::of(5.0, 2.0, 3.0), Direction::along(Vector::of(0.0, 0.5, -0.9))))),
@@ -237,7 +237,7 @@ final class RadiosityTest extends TestCase
     /** Share of what the middle of a patch sees that is another. */
     private static function seen(Patch $from, Patch $other): float
     {
-        return FormFactor::between(Probe::at(Vector::of(...$from->middle), $from->face->inward()), $other);
+        return FormFactor::between(Probe::at(Vector::of(...$from->middle()), $from->face->inward()), $other);
     }
 
     /**

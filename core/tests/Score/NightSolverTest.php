@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Tests\Score;
 
 use Kaddle\Core\Document\ScoreDocument;
+use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Score\Bar;
 use Kaddle\Core\Score\Choices;
 use Kaddle\Core\Score\Control;
@@ -180,6 +181,19 @@ final class NightSolverTest extends TestCase
         $held = ['look.locks' => ['aperture' => 'f/2.8']];
         $score = NightSolver::solve([Nights::at(0, 'Supper'), Nights::at(1, 'Toast', $held), Nights::at(2, 'Supper')], Favour::FewestTurns);
         self::assertSame('f/2.8', $score->bars[1]->solution->best->choice->settings->aperture->label());
+    }
+
+    /** In a narrow room under black drape both walls serve alike: which is taken hangs on their order, not on the last digit of a sum. */
+    public function testOfMirrorImagesTheFirstIsTaken(): void
+    {
+        for ($width = 3.0; $width < 4.0; $width += 0.11) {
+            $bars = array_map(
+                static fn(int $hour): Bar => Nights::at($hour, 'Supper', ['room.width' => $width, 'room.finishes' => ['ceiling' => 'black-drape'] + Moments::everywhere('limewash'), 'subject.distance' => [2.4, 3.1, 4.0][$hour]]),
+                [0, 1, 2],
+            );
+            $aims = array_map(static fn(ScoredBar $b): HeadAim => $b->solution->best->light->aim, NightSolver::solve($bars, Favour::FewestTurns)->bars);
+            self::assertSame([HeadAim::Left, HeadAim::Left, HeadAim::Left], $aims, "$width m");
+        }
     }
 
     public function testAnEmptyNightHasAnEmptyScore(): void
