@@ -9,7 +9,9 @@ use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Quantity\Length;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Room\Face;
 use Kaddle\Core\Situation\Moment;
+use Kaddle\Core\Situation\Scene;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Solve\ShortfallKind;
@@ -19,6 +21,24 @@ use Kaddle\Core\Solve\Tolerance;
 /** Something that would help, and how many stops it is worth. */
 final readonly class Remedy
 {
+    /** Longest lens that people have along to such a night, mm: from farther away nobody gets the same frame. */
+    private const LONGEST_LENS = 200.0;
+
+    /** What somebody who takes a picture needs before a wall, m. */
+    private const STANDS = 0.5;
+
+    /** From nearer, m, nobody takes pictures of people. */
+    private const NEAREST = 1.0;
+
+    /** Stops of ISO beyond what somebody delivers that may be thought of. */
+    private const MORE_ISO = 3.0;
+
+    /** Guide number in m, at any zoom, beyond which no unit goes on a camera. */
+    private const STRONGEST_UNIT = 90.0;
+
+    /** Stops under which a few steps are not worth a word. */
+    private const WORTH_IT = 1.0 / 3.0;
+
     private function __construct(
         public RemedyKind $kind,
         /** What it buys, above 0. */
@@ -77,11 +97,7 @@ final readonly class Remedy
             new self(RemedyKind::LetRoomFall, $short, $moment->roomLevel->minus($short)),
             new self(RemedyKind::Stand, $short, $short),
             new self(RemedyKind::FasterLens, Stops::of(1.0)),
-            new self(
-                RemedyKind::HigherIso,
-                $short,
-                figure: round($moment->body->usableIso->value() * $short->ratio(), -2),
-            ),
+            ...self::higherIso($moment, $short),
         ];
     }
 
@@ -109,7 +125,7 @@ final readonly class Remedy
             new self(RemedyKind::SlowerShutter, $over, $over),
             ...($moment->flash->outfit->modifier === null ? self::covers($solution, $over, $spares) : []),
             ...(!$moment->flash->outfit->hasGel() ? self::gels($over, $spares) : []),
-            $light->isBounced() ? new self(RemedyKind::DarkerAim, Stops::of(1.0)) : self::farther($moment, $over),
+            ...($light->isBounced() ? [new self(RemedyKind::DarkerAim, Stops::of(1.0))] : self::farther($moment, $over)),
             ...($solution->best->choice->isFallenForFlash() ? [] : [
                 new self(RemedyKind::LetRoomFallForFlash, $over, $moment->roomLevel->minus($over)),
             ]),
@@ -148,12 +164,13 @@ final readonly class Remedy
         return $taken > 0.0 ? [new self(RemedyKind::Gels, Stops::of(min($over->value, $taken)), Stops::of($taken))] : [];
     }
 
-    /** Direct light only: H ∝ 1/d². */
-    private static function farther(Moment $moment, Stops $over): self
+    /** @return list<self> direct light only: as far as the wall behind the camera and the longest lens allow */
+    private static function farther(Moment $moment, Stops $over): array
     {
-        $distance = $moment->scene->face->minus($moment->scene->head)->length() * 2.0 ** ($over->value / 2.0);
+        $scene = $moment->scene;
+        $toWall = $scene->room->reflectance(Face::Back)->share->luminance() > 0.0 ? $scene->face->x - self::STANDS : INF;
 
-        return new self(RemedyKind::StepBack, $over, distance: Length::ofMetres($distance));
+        return self::standing(RemedyKind::StepBack, $scene, $over, min($toWall, $scene->distance * self::LONGEST_LENS / $moment->lens->focalLength));
     }
 
     /** @return list<self> */
@@ -161,7 +178,7 @@ final readonly class Remedy
     {
         return [
             new self(RemedyKind::LetRoomFallForMovers, $slow, $moment->roomLevel->minus($slow)),
-            new self(RemedyKind::HigherIso, $slow, figure: round($moment->body->usableIso->value() * $slow->ratio(), -2)),
+            ...self::higherIso($moment, $slow),
             new self(RemedyKind::FasterLens, Stops::of(1.0)),
         ];
     }
@@ -174,8 +191,8 @@ final readonly class Remedy
     private static function forWeakFlash(Moment $moment, Candidate $best, array $candidates, Stops $short): array
     {
         $remedies = [new self(RemedyKind::FasterLensOrIso, Stops::of(1.0))];
-        if (is_finite($short->value)) {
-            $number = ceil($moment->zoomFor($best->light->aim)->guideNumber * 2.0 ** ($short->value / 2.0));
+        $number = ceil($moment->zoomFor($best->light->aim)->guideNumber * 2.0 ** ($short->value / 2.0));
+        if ($number <= self::STRONGEST_UNIT) {
             $remedies[] = new self(RemedyKind::StrongerUnit, $short, $short, $number);
         }
         foreach ($candidates as $other) {
@@ -185,15 +202,37 @@ final readonly class Remedy
             }
         }
 
-        return $best->light->isBounced() ? $remedies : [...$remedies, self::closer($moment, $short)];
+        return $best->light->isBounced() ? $remedies : [...$remedies, ...self::standing(RemedyKind::Closer, $moment->scene, $short, self::NEAREST)];
     }
 
-    /** Direct light only: H ∝ 1/d². */
-    private static function closer(Moment $moment, Stops $short): self
+    /**
+     * Standing elsewhere, for direct light (H ∝ 1/d²), as far as that goes; none where it is hardly worth it.
+     *
+     * @param Stops $asked of light less, or more
+     * @param float $limit to the subject, m
+     *
+     * @return list<self>
+     */
+    private static function standing(RemedyKind $kind, Scene $scene, Stops $asked, float $limit): array
     {
-        $distance = $moment->scene->face->minus($moment->scene->head)->length() * 2.0 ** (-$short->value / 2.0);
+        $isFarther = $kind === RemedyKind::StepBack;
+        $rise = ($scene->face->z - $scene->head->z) ** 2;
+        $now = $scene->distance ** 2 + $rise;
+        $enough = sqrt(max(0.0, $now * ($isFarther ? $asked->ratio() : 1.0 / $asked->ratio()) - $rise));
+        if ($isFarther ? $enough <= $limit : $enough >= $limit) {
+            return [new self($kind, $asked, distance: Length::ofMetres($enough))];
+        }
+        $buys = Stops::of(abs(log(($limit ** 2 + $rise) / $now, 2)));
 
-        return new self(RemedyKind::Closer, $short, distance: Length::ofMetres($distance));
+        return $buys->value < self::WORTH_IT || ($limit > $scene->distance) !== $isFarther ? [] : [new self($kind, $buys, $buys, distance: Length::ofMetres($limit))];
+    }
+
+    /** @return list<self> */
+    private static function higherIso(Moment $moment, Stops $short): array
+    {
+        return $short->value > self::MORE_ISO
+            ? []
+            : [new self(RemedyKind::HigherIso, $short, figure: round($moment->body->usableIso->value() * $short->ratio(), -2))];
     }
 
     /** @return list<self> */

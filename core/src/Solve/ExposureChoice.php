@@ -13,7 +13,11 @@ use Kaddle\Core\Exposure\ExposureSettings;
  */
 final readonly class ExposureChoice
 {
-    /** @internal made by ExposureChooser only */
+    /**
+     * @internal made by ExposureChooser only
+     *
+     * @param list<Limit>|null $inTheWay of the room as wished, where that is not what decided these very settings
+     */
     public function __construct(
         public ExposureSettings $settings,
         public Limit $shutterBound,
@@ -25,11 +29,18 @@ final readonly class ExposureChoice
         public float $tooBright,
         /** Stops by which the shutter is slower than hands hold; 0 or more. */
         public float $shaky,
+        private ?array $inTheWay = null,
     ) {}
+
+    /** @return list<Limit> what stands in the way of the room as wished, where it misses */
+    public function inTheWay(): array
+    {
+        return $this->inTheWay ?? [$this->shutterBound, $this->apertureBound, $this->isoBound];
+    }
 
     /** Whether the room reads darker than wished so that the lowest output of the flash is not too much. */
     public function isFallenForFlash(): bool
     {
-        return $this->isoBound === Limit::LowestOutput;
+        return in_array(Limit::LowestOutput, $this->inTheWay(), true);
     }
 }

@@ -93,7 +93,7 @@ final readonly class ExposureChooser
         return $this->bounds->fitted($last, $this->moment->look->locks->shutter === null ? Limit::UsableIso : Limit::Held);
     }
 
-    /** Other settings in the place of a choice; what stays keeps its bound. */
+    /** Other settings in the place of a choice; what stays keeps its bound, and what the choice misses is missed for the same reasons. */
     public function moved(ExposureChoice $from, ExposureSettings $settings): ExposureChoice
     {
         $off = $this->moment->roomLevel->minus($settings->offsetOf($this->moment->held))->value;
@@ -107,6 +107,7 @@ final readonly class ExposureChooser
             $from->tooDark > 0.0 ? max(0.0, $off) : 0.0,
             $from->tooBright > 0.0 ? max(0.0, -$off) : 0.0,
             $this->bounds->shake($settings->shutter),
+            $from->inTheWay(),
         );
     }
 

@@ -23,7 +23,7 @@ use Kaddle\Core\Situation\Scene;
 final class MomentSolver
 {
     /** Raised whenever some moment may get another answer than before: answers that were kept are then asked for anew. */
-    public const EDITION = 7;
+    public const EDITION = 8;
 
     private function __construct() {}
 

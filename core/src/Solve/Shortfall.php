@@ -33,7 +33,7 @@ final readonly class Shortfall
     public static function allOf(Candidate $candidate, Moment $moment, Levels $levels): array
     {
         $choice = $candidate->choice;
-        $room = [$choice->shutterBound, $choice->apertureBound, $choice->isoBound];
+        $room = $choice->inTheWay();
         $tooStrong = $candidate->tooStrong();
         $misses = [
             [ShortfallKind::RoomTooDark, $choice->tooDark, $room],

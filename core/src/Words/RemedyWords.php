@@ -36,8 +36,9 @@ final class RemedyWords
             RemedyKind::Cover => "A {$remedy->modifier?->inWords()} on the head takes $stops from it, and spreads the light.",
             RemedyKind::Gels => "Gels from the bag take $stops, if the white balance follows them.",
             RemedyKind::StepBack => sprintf(
-                'Standing %s away instead, with a longer lens, is far enough.',
+                'Standing %s away instead, with a longer lens, %s.',
                 $remedy->distance === null ? '' : $voice->length($remedy->distance),
+                $remedy->stops === null ? 'is far enough' : "takes $stops from it",
             ),
             RemedyKind::LetRoomFallForFlash => "Let the room fall to {$remedy->stops?->signed()} stops: lower ISO or a smaller opening takes the flash down with it.",
             RemedyKind::LessLight => "A faster shutter, a smaller opening or a lower ISO, $stops in all, brings the face down.",
@@ -46,8 +47,9 @@ final class RemedyWords
             RemedyKind::StrongerUnit => "A unit of {$voice->guideNumber($remedy->figure)} at this zoom would reach, or $stops worth of units side by side.",
             RemedyKind::OtherAim => self::pointing($remedy),
             RemedyKind::Closer => sprintf(
-                'Standing %s away instead would be enough.',
+                'Standing %s away instead %s.',
                 $remedy->distance === null ? '' : $voice->length($remedy->distance),
+                $remedy->stops === null ? 'would be enough' : "gives $stops",
             ),
             RemedyKind::StandOrStabiliser => 'Rest the camera on a stand, or use a stabilised lens.',
             RemedyKind::ShorterLens => "At $figure mm hands can hold sync speed.",

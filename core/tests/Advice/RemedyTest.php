@@ -34,9 +34,31 @@ final class RemedyTest extends TestCase
         yield 'weak: another unit' => [['head' => 'up-back', 'flash.guideNumber' => 2], 'A unit of guide number '];
         yield 'weak: another way' => [['head' => 'up-back', 'flash.guideNumber' => 2], 'Pointing the head straight at the face gains'];
         yield 'weak: closer' => [['head' => 'direct', 'flash.guideNumber' => 2, 'subject.distance' => 12, 'room.finishes' => Moments::everywhere('open')], 'm away instead would be enough'];
+        yield 'weak: as near as one stands' => [['head' => 'direct', 'flash.guideNumber' => 2, 'subject.distance' => 3, 'glow.ev' => 12, 'room.finishes' => Moments::everywhere('open')], 'Standing 1 m away instead gives '];
         yield 'nothing overhead' => [['head' => 'up-back', 'room.finishes' => Moments::everywhere('open')], 'does bring light to the face'];
         yield 'too strong: a slower shutter' => [['head' => 'direct', 'subject.distance' => 0.5, 'flash.lowestUnderFull' => 3], 'leaves the room as it is and takes the flash down'];
+        yield 'too strong: as far as the wall' => [['head' => 'direct', 'subject.distance' => 0.5, 'flash.lowestUnderFull' => 3, 'camera.fromBackWall' => 1.5], 'Standing 1.5 m away instead, with a longer lens, takes '];
+        yield 'too strong: as far as a lens reaches' => [['head' => 'direct', 'subject.distance' => 1, 'flash.lowestUnderFull' => 3, 'lens.focalLength' => 135], 'Standing 1.5 m away instead, with a longer lens, takes 0.9 stops from it.'];
         yield 'shaky: a shorter lens' => [['lens.focalLength' => 400], 'At 203 mm hands can hold sync speed'];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('follies')]
+    public function testNothingIsSaidThatNobodyWouldDo(array $changes, string $words): void
+    {
+        $all = self::sentences($changes);
+        self::assertNotSame([], $all);
+        self::assertStringNotContainsString($words, implode("\n", $all));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function follies(): iterable
+    {
+        yield 'files at ISO 200000' => [['glow.ev' => -5, 'look.roomUnder' => 1, 'flash.guideNumber' => 6], 'Files at'];
+        yield 'a unit as strong as none' => [['head' => 'up-back', 'glow.ev' => 13, 'look.roomUnder' => 2], 'guide number'];
+        yield 'nearer than one stands' => [['head' => 'direct', 'glow.ev' => 14, 'look.roomUnder' => 2, 'subject.distance' => 1.1, 'flash.guideNumber' => 4], 'Standing'];
+        yield 'through a wall' => [['head' => 'direct', 'subject.distance' => 0.5, 'flash.lowestUnderFull' => 3, 'camera.fromBackWall' => 0.5], 'Standing'];
+        yield 'with a lens that nobody has' => [['head' => 'direct', 'subject.distance' => 1, 'flash.lowestUnderFull' => 3, 'lens.focalLength' => 200], 'Standing'];
     }
 
     /**
