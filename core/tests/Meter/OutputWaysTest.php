@@ -169,6 +169,13 @@ final class OutputWaysTest extends TestCase
         self::assertMatchesRegularExpression('/Here it is [\d.]+ stops short: raise ISO or open up by that; compensation does not help\./', $words);
     }
 
+    public function testWhereNextToNoLightGetsToTheFaceNoIsoIsSpokenOf(): void
+    {
+        $solution = MomentSolver::solve(Moments::with(['room.finishes' => Moments::everywhere('open'), 'head' => 'up-back']));
+        $words = \Kaddle\Core\Words\MeterWords::reach(OutputWays::of($solution, Metering::Plain), Voice::plain());
+        self::assertStringEndsWith('Hardly any light of the flash gets to the face this way: point the head elsewhere; compensation does not help.', $words);
+    }
+
     public function testWhereTheMeterIsUnsureABracketIsAdvised(): void
     {
         self::assertTrue(self::ways(Clothing::Dark, Behind::DarkHall, Metering::Plain, ['room.length' => 60, 'subject.distance' => 8, 'glow.ev' => -3, 'look.roomUnder' => 6, 'head' => 'direct'])->wantsBracket());
