@@ -19,6 +19,8 @@ final readonly class AskedLookDocument
         public AskKind $kind,
         /** Whether everything is met within a click. */
         public bool $isMet,
+        /** Whether it lives by a flash that the moment is taken without: its settings are the moment's own, and nothing is to be used. */
+        public bool $isRuledOut,
         public string $shutter,
         public string $aperture,
         public string $iso,
@@ -44,11 +46,12 @@ final readonly class AskedLookDocument
         return new self(
             $look->ask->kind,
             $look->isMet(),
+            $look->isRuledOut(),
             $look->settings->shutter->label(),
             $look->settings->aperture->label(),
             $look->settings->iso->label(),
             $look->output->label(),
-            $look->ask->kind->isWithoutFlash(),
+            $look->output->stops === null,
             $look->curtain,
             $look->ask->tripod,
             round($look->angle, 1),

@@ -213,9 +213,6 @@ final readonly class AskTrial
 
     private function outputMiss(ExposureSettings $settings): float
     {
-        if ($this->moment->look->withoutFlash) {
-            return self::NEVER;
-        }
         $wanted = $this->output($settings);
 
         return max(0.0, $wanted, $this->moment->flash->lowest->value() - $wanted);

@@ -49,6 +49,9 @@ final readonly class AskedLook
     public static function of(Solution $solution, Ask $ask): self
     {
         $moment = $solution->moment;
+        if ($moment->look->withoutFlash && !$ask->kind->isWithoutFlash()) {
+            return self::ruledOut($solution, $ask);
+        }
         $trial = AskTrial::of($solution, $ask);
         [$apertures, $isos] = self::controls($moment);
         $aid = $moment->look->aids;
@@ -86,6 +89,12 @@ final readonly class AskedLook
         return $this->misses === [];
     }
 
+    /** Whether it lives by a flash that this moment is taken without: there is nothing to be used of it. */
+    public function isRuledOut(): bool
+    {
+        return $this->output->stops === null && !$this->ask->kind->isWithoutFlash();
+    }
+
     /**
      * What counts against settings, in stops: what the look misses, and a hair of taste.
      */
@@ -117,6 +126,11 @@ final readonly class AskedLook
             Aperture::scale($moment->body->step, $moment->lens->widest, $moment->lens->narrowest),
             Iso::scale($moment->body->step, $moment->body->baseIso, $moment->body->usableIso),
         ];
+    }
+
+    private static function ruledOut(Solution $solution, Ask $ask): self
+    {
+        return new self($ask, $solution->best->choice->settings, Output::off(), [AskPart::Output->value => AskTrial::NEVER], AskTrial::NEVER, Curtain::First, 0.0);
     }
 
     private static function with(ExposureSettings $settings, AskTrial $trial, Ask $ask, Moment $moment): self

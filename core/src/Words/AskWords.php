@@ -21,6 +21,9 @@ final class AskWords
 
     public static function of(AskedLook $look, Solution $solution, Voice $voice): string
     {
+        if ($look->isRuledOut()) {
+            return 'Not to be had here.';
+        }
         $settings = $look->settings;
         $moment = $solution->moment;
         $flash = $look->ask->kind->isWithoutFlash() ? 'flash off' : "flash {$look->output->label()}, {$look->curtain->inWords()}";

@@ -114,8 +114,8 @@ final class DragWords
         $share = $view->shake();
 
         return sprintf(
-            'Hands smear everything that the room lights by about %s, half or twice that%s. %s',
-            self::smear($share, $moment),
+            'Hands smear everything that the room lights by %s%s. %s',
+            $share * $moment->body->pixels < 1.0 ? 'less than a pixel' : sprintf('about %s, half or twice that', self::smear($share, $moment)),
             $moment->body->stabiliser > 0.0 ? sprintf(', stabiliser of %s stops counted', Number::plain($moment->body->stabiliser, 1)) : '',
             $share <= SubjectBlur::SHARP ? 'It looks sharp.' : 'It shows where only the room lights: behind them.',
         );

@@ -94,10 +94,11 @@ final class AskedLookTest extends TestCase
     public function testWhereNoFlashFiresALookOfFlashIsRefused(): void
     {
         $solution = MomentSolver::solve(Moments::with(['look.withoutFlash' => true, 'people' => ['movement' => 'walk']]));
-        foreach ([AskKind::TrailBehind, AskKind::GlowBehind] as $kind) {
+        foreach ([AskKind::LampTrails, AskKind::TrailBehind, AskKind::GlowBehind] as $kind) {
             $told = AskedLookDocument::of(AskedLook::of($solution, Ask::of($kind, true)), $solution, Voice::plain());
-            self::assertFalse($told->isMet);
-            self::assertContains('There is no flash here, and the look lives by it.', array_column($told->misses, 'sentence'));
+            self::assertSame([false, true, 'off', true], [$told->isMet, $told->isRuledOut, $told->output, $told->withoutFlash], 'no pop is told where none may be');
+            self::assertSame('Not to be had here.', $told->sentence);
+            self::assertSame(['There is no flash here, and the look lives by it.'], array_column($told->misses, 'sentence'));
         }
     }
 

@@ -138,6 +138,8 @@ export interface AskedLookDocument {
   readonly kind: AskKind;
   /** Whether everything is met within a click. */
   readonly isMet: boolean;
+  /** Whether it lives by a flash that the moment is taken without: its settings are the moment's own, and nothing is to be used. */
+  readonly isRuledOut: boolean;
   readonly shutter: string;
   readonly aperture: string;
   readonly iso: string;

@@ -80,15 +80,17 @@ export function Looks({ asking, draft, looks, onChange }: Props) {
                   ))}
                 </ul>
               )}
-              <p>
-                <Button
-                  onClick={() => {
-                    onChange(taken(answer.look));
-                  }}
-                >
-                  Use these settings
-                </Button>
-              </p>
+              {!answer.look.isRuledOut && (
+                <p>
+                  <Button
+                    onClick={() => {
+                      onChange(taken(answer.look));
+                    }}
+                  >
+                    Use these settings
+                  </Button>
+                </p>
+              )}
             </>
           )}
         </div>

@@ -29,6 +29,7 @@ const READY: ReadyLookDocument = {
 const ASKED: AskedLookDocument = {
   kind: 'lamp-trails',
   isMet: true,
+  isRuledOut: false,
   shutter: '1/4',
   aperture: 'f/8',
   iso: '200',
