@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kaddle\Core\Advice;
 
 use Kaddle\Core\Colour\Gel;
+use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Flash\HeadAim;
 use Kaddle\Core\Flash\ModifierKind;
 use Kaddle\Core\Quantity\Length;
@@ -69,7 +70,7 @@ final readonly class Remedy
                 ShortfallKind::RoomTooDark => $shortfall->has(Limit::LowestOutput)
                     ? self::forStrongFlash($solution, $shortfall->stops, $spares ?? Spares::usual())
                     : self::forDarkRoom($moment, $shortfall->stops),
-                ShortfallKind::RoomTooBright => self::forBrightRoom($shortfall->stops),
+                ShortfallKind::RoomTooBright => self::forBrightRoom($moment, $shortfall->stops),
                 ShortfallKind::FlashTooWeak => self::forWeakFlash(
                     $moment,
                     $solution->best,
@@ -84,17 +85,19 @@ final readonly class Remedy
             if (!$shortfall->has(Limit::LowestOutput)) {
                 usort($ways, static fn(self $a, self $b): int => $b->worth->value <=> $a->worth->value);
             }
-            $all = [...$all, ...$ways];
+            foreach ($ways as $way) {
+                $all[$way->kind->value . $way->aim?->value] ??= $way; // what helps two of them is said once
+            }
         }
 
-        return $all;
+        return array_values($all);
     }
 
     /** @return list<self> */
     private static function forDarkRoom(Moment $moment, Stops $short): array
     {
         return [
-            new self(RemedyKind::LetRoomFall, $short, $moment->roomLevel->minus($short)),
+            new self($moment->look->withoutFlash ? RemedyKind::DarkerFrame : RemedyKind::LetRoomFall, $short, $moment->roomLevel->minus($short)),
             new self(RemedyKind::Stand, $short, $short),
             new self(RemedyKind::FasterLens, Stops::of(1.0)),
             ...self::higherIso($moment, $short),
@@ -102,11 +105,11 @@ final readonly class Remedy
     }
 
     /** @return list<self> */
-    private static function forBrightRoom(Stops $over): array
+    private static function forBrightRoom(Moment $moment, Stops $over): array
     {
         return [
             new self(RemedyKind::Filter, $over, Stops::of(ceil($over->value))),
-            new self(RemedyKind::BrighterRoom, $over),
+            ...($moment->look->withoutFlash ? [] : [new self(RemedyKind::BrighterRoom, $over)]),
         ];
     }
 
@@ -227,12 +230,17 @@ final readonly class Remedy
         return $buys->value < self::WORTH_IT || ($limit > $scene->distance) !== $isFarther ? [] : [new self($kind, $buys, $buys, distance: Length::ofMetres($limit))];
     }
 
-    /** @return list<self> */
+    /** @return list<self> the nearest that a body shows */
     private static function higherIso(Moment $moment, Stops $short): array
     {
-        return $short->value > self::MORE_ISO
+        $body = $moment->body;
+        $wanted = $body->usableIso->sv->value() + $short->value;
+        $off = array_map(static fn(Iso $iso): float => abs($iso->sv->value() - $wanted), $isos = Iso::scale($body->step, $body->usableIso, Iso::highest($body->step)));
+        $least = min($off);
+
+        return $short->value > self::MORE_ISO || $least > self::WORTH_IT
             ? []
-            : [new self(RemedyKind::HigherIso, $short, figure: round($moment->body->usableIso->value() * $short->ratio(), -2))];
+            : [new self(RemedyKind::HigherIso, $short, figure: (float) $isos[array_search($least, $off, true)]->label())];
     }
 
     /** @return list<self> */

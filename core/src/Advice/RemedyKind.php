@@ -8,6 +8,8 @@ namespace Kaddle\Core\Advice;
 enum RemedyKind: string
 {
     case LetRoomFall = 'let-room-fall';
+    /** Where no flash carries the picture. */
+    case DarkerFrame = 'darker-frame';
     case Stand = 'stand';
     case FasterLens = 'faster-lens';
     case HigherIso = 'higher-iso';

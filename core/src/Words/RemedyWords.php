@@ -25,10 +25,11 @@ final class RemedyWords
 
         return match ($remedy->kind) {
             RemedyKind::LetRoomFall => "Let the room fall to {$remedy->stops?->signed()} stops and let the flash carry the picture.",
+            RemedyKind::DarkerFrame => "Let all of it read {$remedy->stops?->signed()} stops, faces too, and lift that afterwards: it brings the noise of as much more ISO.",
             RemedyKind::Stand => "Rest the camera on a stand: the shutter may then be $stops slower, as long as people keep still.",
-            RemedyKind::FasterLens => 'A lens that opens one stop wider buys one stop of room and of flash.',
+            RemedyKind::FasterLens => 'A lens that opens one stop wider buys one stop of all light.',
             RemedyKind::HigherIso => "Files at about ISO $figure would close the gap alone.",
-            RemedyKind::Filter => "A neutral density filter of $stops before the lens takes the room down, and the flash with it.",
+            RemedyKind::Filter => "A neutral density filter of $stops before the lens takes the room down, and any flash with it.",
             RemedyKind::BrighterRoom => 'Let the room read brighter, or wait for dusk: then the flash is only fill.',
             RemedyKind::SlowerShutter => "A shutter $stops slower, with as much less ISO or a smaller opening, leaves the room as it is and takes the flash down: "
                 . 'rest the camera, or choose low ISO and long time.',
@@ -43,7 +44,7 @@ final class RemedyWords
             RemedyKind::LetRoomFallForFlash => "Let the room fall to {$remedy->stops?->signed()} stops: lower ISO or a smaller opening takes the flash down with it.",
             RemedyKind::LessLight => "A faster shutter, a smaller opening or a lower ISO, $stops in all, brings the face down.",
             RemedyKind::LetRoomFallForMovers => "Let the room fall to {$remedy->stops?->signed()} stops: a shutter that much faster holds the people.",
-            RemedyKind::FasterLensOrIso => 'A lens that opens one stop wider, or one more usable stop of ISO, buys one stop of flash and of room.',
+            RemedyKind::FasterLensOrIso => 'A lens that opens one stop wider, or one more usable stop of ISO, buys one stop of all light.',
             RemedyKind::StrongerUnit => "A unit of {$voice->guideNumber($remedy->figure)} at this zoom would reach, or $stops worth of units side by side.",
             RemedyKind::OtherAim => self::pointing($remedy),
             RemedyKind::Closer => sprintf(

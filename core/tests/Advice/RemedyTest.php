@@ -30,6 +30,7 @@ final class RemedyTest extends TestCase
         yield 'dark: let the room fall' => [['glow.ev' => -3, 'look.roomUnder' => 1, 'flash.guideNumber' => 6], 'Let the room fall to −4.0 stops'];
         yield 'dark: a stand' => [['glow.ev' => -3, 'look.roomUnder' => 1, 'flash.guideNumber' => 6], 'the shutter may then be 3 stops slower'];
         yield 'dark: ISO' => [['glow.ev' => -3, 'look.roomUnder' => 1, 'flash.guideNumber' => 6], 'Files at about ISO 51200'];
+        yield 'dark, without flash' => [['glow.ev' => -1, 'look.roomUnder' => 0, 'look.withoutFlash' => true], 'faces too, and lift that afterwards'];
         yield 'bright: a filter' => [['glow.ev' => 16, 'look.roomUnder' => 1], 'A neutral density filter of 2 stops'];
         yield 'weak: another unit' => [['head' => 'up-back', 'flash.guideNumber' => 2], 'A unit of guide number '];
         yield 'weak: another way' => [['head' => 'up-back', 'flash.guideNumber' => 2], 'Pointing the head straight at the face gains'];
@@ -54,6 +55,8 @@ final class RemedyTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function follies(): iterable
     {
+        yield 'a flash that is forbidden' => [['glow.ev' => -1, 'look.roomUnder' => 0, 'look.withoutFlash' => true], 'flash'];
+        yield 'a flash that is forbidden, in the sun' => [['glow.ev' => 17, 'look.roomUnder' => 0, 'look.withoutFlash' => true, 'look.aperture' => 'f/1.8', 'look.locks' => ['aperture' => 'f/1.8']], 'fill'];
         yield 'files at ISO 200000' => [['glow.ev' => -5, 'look.roomUnder' => 1, 'flash.guideNumber' => 6], 'Files at'];
         yield 'a unit as strong as none' => [['head' => 'up-back', 'glow.ev' => 13, 'look.roomUnder' => 2], 'guide number'];
         yield 'nearer than one stands' => [['head' => 'direct', 'glow.ev' => 14, 'look.roomUnder' => 2, 'subject.distance' => 1.1, 'flash.guideNumber' => 4], 'Standing'];
@@ -86,6 +89,14 @@ final class RemedyTest extends TestCase
         yield 'the longest time for less flash' => [['head' => 'direct', 'subject.distance' => 1, 'flash.lowestUnderFull' => 6], ['look.school' => 'long-time']];
         yield 'straight at the face' => [['head' => 'up-back', 'flash.guideNumber' => 2], ['head' => 'direct']];
         yield 'the guide number it names' => [['head' => 'up-back', 'flash.guideNumber' => 2], ['flash.guideNumber' => 4]];
+    }
+
+    public function testWhatHelpsTwiceIsSaidOnce(): void
+    {
+        $sentences = self::sentences(['glow.ev' => -1, 'look.roomUnder' => 0, 'look.withoutFlash' => true]);
+        self::assertCount(2, self::misses(['glow.ev' => -1, 'look.roomUnder' => 0, 'look.withoutFlash' => true]));
+        self::assertCount(1, (array) preg_grep('/^A lens that opens/', $sentences));
+        self::assertCount(1, (array) preg_grep('/^Files at/', $sentences));
     }
 
     public function testMostStopsComeFirst(): void
