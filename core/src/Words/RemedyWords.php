@@ -26,7 +26,7 @@ final class RemedyWords
         return match ($remedy->kind) {
             RemedyKind::LetRoomFall => "Let the room fall to {$remedy->stops?->signed()} stops and let the flash carry the picture.",
             RemedyKind::DarkerFrame => "Let all of it read {$remedy->stops?->signed()} stops, faces too, and lift that afterwards: it brings the noise of as much more ISO.",
-            RemedyKind::Stand => "Rest the camera on a stand: the shutter may then be $stops slower, as long as people keep still.",
+            RemedyKind::Stand => "Rest the camera, on a stand where that is allowed: the shutter may then be $stops slower, as long as people keep still.",
             RemedyKind::FasterLens => 'A lens that opens one stop wider buys one stop of all light.',
             RemedyKind::HigherIso => "Files at about ISO $figure would close the gap alone.",
             RemedyKind::Filter => "A neutral density filter of $stops before the lens takes the room down, and any flash with it.",
@@ -52,7 +52,7 @@ final class RemedyWords
                 $remedy->distance === null ? '' : $voice->length($remedy->distance),
                 $remedy->stops === null ? 'would be enough' : "gives $stops",
             ),
-            RemedyKind::StandOrStabiliser => 'Rest the camera on a stand, or use a stabilised lens.',
+            RemedyKind::StandOrStabiliser => 'Rest the camera, on a stand where that is allowed, or use a stabilised lens.',
             RemedyKind::ShorterLens => "At $figure mm hands can hold sync speed.",
         };
     }
