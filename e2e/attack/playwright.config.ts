@@ -4,7 +4,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   outputDir: '../../var/attack/results',
-  // What measures time goes alone; the rest waits for servers more than for the machine, so bin/test checks other things meanwhile.
+  // What measures time goes alone; the rest waits for servers more than for the machine.
   workers: 2,
   projects: [
     { name: 'alone', testMatch: ['crowd.spec.ts', 'hostile.spec.ts'], fullyParallel: false, workers: 1 },
