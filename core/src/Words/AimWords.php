@@ -23,6 +23,9 @@ final class AimWords
     /** Stops between the cheeks from which a face has a bright and a dark side. */
     private const SHAPED = 0.3;
 
+    /** The same, from which the dark side gets next to nothing. */
+    private const ALONE = 4.0;
+
     private function __construct() {}
 
     public static function of(Candidate $candidate): string
@@ -30,15 +33,15 @@ final class AimWords
         if ($candidate->isOff()) {
             return 'The room lights the face alone.';
         }
-        $parts = array_filter([
-            self::noWay($candidate),
-            self::reach($candidate),
+        // Of light that does not come there is nothing to say.
+        $ofLight = is_infinite($candidate->wantedOutput) ? [] : [
             self::eyes($candidate),
             self::shape($candidate),
             self::stray($candidate),
             self::spill($candidate),
             self::cast($candidate),
-        ], static fn(string $part): bool => $part !== '');
+        ];
+        $parts = array_filter([self::noWay($candidate), self::reach($candidate), ...$ofLight], static fn(string $part): bool => $part !== '');
 
         return ucfirst(implode('; ', $parts)) . '.';
     }
@@ -82,8 +85,15 @@ final class AimWords
         return match (true) {
             $candidate->light->directShare() > 0.5 => 'hard and flat',
             abs($ratio->value) < self::SHAPED => 'even from left and right',
-            default => sprintf('shaped from the %s by %s', $ratio->value > 0.0 ? 'left' : 'right', $ratio->amount()),
+            abs($ratio->value) > self::ALONE => sprintf('lit from the %s alone', self::brightSide($ratio)),
+            default => sprintf('shaped from the %s by %s', self::brightSide($ratio), $ratio->amount()),
         };
+    }
+
+    /** @param Stops $ratio left over right */
+    private static function brightSide(Stops $ratio): string
+    {
+        return $ratio->value > 0.0 ? 'left' : 'right';
     }
 
     private static function stray(Candidate $candidate): string

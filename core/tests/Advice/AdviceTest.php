@@ -56,7 +56,8 @@ final class AdviceTest extends TestCase
         yield 'the ceiling does not' => [[], HeadAim::Up, 'even from left and right'];
         yield 'a ceiling close above darkens the eyes' => [['subject.distance' => 0.6, 'room.height' => 4, 'room.finishes' => ['ceiling' => 'white-plaster'] + Moments::everywhere('black-drape')], HeadAim::Up, 'eye sockets'];
         yield 'oak warms' => [['room.finishes' => Moments::everywhere('pale-oak')], HeadAim::Up, 'mired warmer'];
-        yield 'the sky sends nothing' => [['room.finishes' => Moments::everywhere('open')], HeadAim::UpBack, 'no light gets to the face'];
+        yield 'a wall beside a black one' => [['room.width' => 2.5, 'room.height' => 12, 'room.finishes' => ['left' => 'limewash'] + Moments::everywhere('open')], HeadAim::Left, 'lit from the left alone'];
+        yield 'the sky sends nothing' => [['room.finishes' => Moments::everywhere('open')], HeadAim::UpBack, 'nothing there sends light back; no light gets to the face.'];
         yield 'a small flash lacks stops' => [['flash.guideNumber' => 2], HeadAim::UpBack, 'Lacks '];
         yield 'the rim of a wide beam' => [['room.finishes' => Moments::everywhere('dark-timber'), 'room.height' => 9, 'flash.coverage' => 130], HeadAim::UpForward, 'straight from the rim of the beam'];
         yield 'which is a gamble' => [['room.finishes' => Moments::everywhere('dark-timber'), 'room.height' => 9, 'flash.coverage' => 130], HeadAim::UpForward, 'A gamble: a few degrees'];
