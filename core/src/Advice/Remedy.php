@@ -235,12 +235,13 @@ final readonly class Remedy
     {
         $body = $moment->body;
         $wanted = $body->usableIso->sv->value() + $short->value;
-        $off = array_map(static fn(Iso $iso): float => abs($iso->sv->value() - $wanted), $isos = Iso::scale($body->step, $body->usableIso, Iso::highest($body->step)));
-        $least = min($off);
+        $isos = Iso::scale($body->step, $body->usableIso, Iso::highest($body->step));
+        if ($short->value > self::MORE_ISO || $wanted > $isos[count($isos) - 1]->sv->value() + Tolerance::ROUNDING) {
+            return [];
+        }
+        $off = array_map(static fn(Iso $iso): float => abs($iso->sv->value() - $wanted), $isos);
 
-        return $short->value > self::MORE_ISO || $least > self::WORTH_IT
-            ? []
-            : [new self(RemedyKind::HigherIso, $short, figure: (float) $isos[array_search($least, $off, true)]->label())];
+        return [new self(RemedyKind::HigherIso, $short, figure: (float) $isos[array_search(min($off), $off, true)]->label())];
     }
 
     /** @return list<self> */
