@@ -59,6 +59,9 @@ final readonly class OutputWays
     /** From so many stops of doubt on three frames are better than one. */
     private const BRACKET = 1.0;
 
+    /** Stops that a full pop lacks from which no ISO makes up for it. */
+    private const HARDLY_ANY = 6.0;
+
     /** With the settings and the head direction of a solution. */
     public static function of(Solution $solution, Metering $metering): self
     {
@@ -80,6 +83,12 @@ final readonly class OutputWays
         $wanted = $this->planned->wanted();
 
         return $wanted > Tolerance::ROUNDING ? $wanted : 0.0;
+    }
+
+    /** Whether so little light of the flash gets to the face this way that other settings are no help. */
+    public function hardlyGetsThere(): bool
+    {
+        return $this->outOfReach() > self::HARDLY_ANY;
     }
 
     /**

@@ -134,7 +134,7 @@ final readonly class FaceGrid
     }
 
     /**
-     * Of the middles of the rectangles above an element's horizon; below it less than 0.
+     * How high the middles of the rectangles lie above an element's horizon; less than 0 below it.
      *
      * @param array{float, float, float} $eye m
      * @param array{float, float, float} $normal of length 1

@@ -53,7 +53,8 @@ final class AskWords
 
         return match ($part) {
             AskPart::RoomLevel => "The room misses its level by $by.",
-            AskPart::Output, AskPart::Rim => $stops >= AskTrial::NEVER ? 'There is no flash here, and the look lives by it.' : self::output($part, $by),
+            AskPart::Output => $stops < AskTrial::NEVER ? "The flash misses its level by $by." : 'There is no flash here, and the look lives by it.',
+            AskPart::Rim => "The unit behind them misses its level by $by.",
             AskPart::TrailLength => $stops < AskTrial::NEVER ? "The trail misses its length by $by of time." : 'Nobody goes across the picture, so there is no trail.',
             AskPart::TrailSeen => "The trail misses the level at which it shows by $by.",
             AskPart::SecondCurtain => 'There is no second curtain here: the trail would run ahead of them.',
@@ -67,11 +68,6 @@ final class AskWords
             AskPart::Ground => "What is behind them misses its level by $by.",
             AskPart::PersonDark => "The person is $by too bright against what is behind: light it more, or them less.",
         };
-    }
-
-    private static function output(AskPart $part, string $by): string
-    {
-        return $part === AskPart::Rim ? "The unit behind them misses its level by $by." : "The flash misses its level by $by.";
     }
 
     public static function ready(ReadyLook $look): string

@@ -115,7 +115,7 @@ final class DragWords
 
         return sprintf(
             'Hands smear everything that the room lights by %s%s. %s',
-            $share * $moment->body->pixels < 1.0 ? 'less than a pixel' : sprintf('about %s, half or twice that', self::smear($share, $moment)),
+            self::isUnderAPixel($share, $moment) ? 'less than a pixel' : sprintf('about %s, half or twice that', self::smear($share, $moment)),
             $moment->body->stabiliser > 0.0 ? sprintf(', stabiliser of %s stops counted', Number::plain($moment->body->stabiliser, 1)) : '',
             $share <= SubjectBlur::SHARP ? 'It looks sharp.' : 'It shows where only the room lights: behind them.',
         );
@@ -191,12 +191,18 @@ final class DragWords
     /** "1.2 mm (3.4 % of the frame, 204 px)", "under a pixel" @param float $share frame widths */
     public static function smear(float $share, Moment $moment): string
     {
-        return $share * $moment->body->pixels < 1.0 ? 'under a pixel' : sprintf(
+        return self::isUnderAPixel($share, $moment) ? 'under a pixel' : sprintf(
             '%s mm (%s %% of the frame, %s px)',
             self::short(1000.0 * $share * $moment->optics->frameWidth()),
             self::short(100.0 * $share),
             self::short($share * $moment->body->pixels),
         );
+    }
+
+    /** @param float $share frame widths */
+    private static function isUnderAPixel(float $share, Moment $moment): bool
+    {
+        return $share * $moment->body->pixels < 1.0;
     }
 
     /** "1/2500 s" */

@@ -16,9 +16,6 @@ use Kaddle\Core\Solve\Tolerance;
 /** What a flash meter makes of a frame, and what to set, in sentences. */
 final class MeterWords
 {
-    /** Stops that a full pop lacks from which no ISO makes up for it. */
-    private const HARDLY_ANY = 6.0;
-
     private function __construct() {}
 
     /** Why the meter errs, or can be trusted. */
@@ -50,7 +47,7 @@ final class MeterWords
             ? 'At these settings automatic reaches nobody in this room'
             : sprintf('At these settings automatic reaches people from %s', $voice->span(...$reach));
         $short = $ways->outOfReach();
-        if ($short > self::HARDLY_ANY) {
+        if ($ways->hardlyGetsThere()) {
             return "$spans. Hardly any light of the flash gets to the face this way: point the head elsewhere; compensation does not help.";
         }
 
