@@ -10,6 +10,7 @@ use Kaddle\Core\Flash\Output;
 use Kaddle\Core\Quantity\Stops;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\ExposureChooser;
+use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\Solution;
 use Kaddle\Core\Solve\Tolerance;
 
@@ -63,9 +64,8 @@ final readonly class Offer
     private static function of(OfferKind $kind, Moment $moment, Solution $solution, float $density): self
     {
         $light = $solution->best->light;
-        $chooser = ExposureChooser::for($moment);
-        $choice = $chooser->choose($light->onFace());
-        $wanted = $chooser->outputFor($choice->settings, $light->onFace());
+        $choice = ExposureChooser::for($moment)->choose($light->onFace());
+        $wanted = FaceBalance::outputFor($moment, $choice->settings, $light->onFace());
         $isShort = $wanted > Tolerance::ROUNDING;
 
         return new self(

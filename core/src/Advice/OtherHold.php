@@ -7,6 +7,7 @@ namespace Kaddle\Core\Advice;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Solve\Candidate;
 use Kaddle\Core\Solve\ExposureChooser;
+use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\Levels;
 use Kaddle\Core\Solve\Solution;
 
@@ -33,7 +34,7 @@ final readonly class OtherHold
         $best = $solution->best;
         $chooser = ExposureChooser::for($moment);
         $choice = $best->isOff() ? $chooser->withoutFlash() : $chooser->choose($best->light->onFace());
-        $wanted = $best->isOff() ? -INF : $chooser->outputFor($choice->settings, $best->light->onFace());
+        $wanted = $best->isOff() ? -INF : FaceBalance::outputFor($moment, $choice->settings, $best->light->onFace());
         $there = new Candidate(
             $best->light,
             $choice,

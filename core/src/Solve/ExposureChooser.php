@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Solve;
 
-use Kaddle\Core\Exposure\Aperture;
 use Kaddle\Core\Exposure\ExposureSettings;
-use Kaddle\Core\Exposure\Iso;
 use Kaddle\Core\Exposure\Shutter;
 use Kaddle\Core\Situation\Moment;
 use Kaddle\Core\Wish\School;
@@ -31,9 +29,6 @@ final readonly class ExposureChooser
     /** Output up to which a unit recycles fast and stays cool, stops under full. */
     public const EASY_OUTPUT = -2.0;
 
-    /** Stops under the wish to which the room may fall so that the lowest output is not too much: beyond it is black. */
-    private const FALL = 6.0;
-
     /** Stops over the lowest ISO up to which files count as clean: the aperture that is liked is worth as much. */
     private const STILL_CLEAN = 3.0;
 
@@ -41,6 +36,7 @@ final readonly class ExposureChooser
         private Moment $moment,
         private ControlScales $scales,
         private ExposureBounds $bounds,
+        private WeakestFlash $weakest,
         /** @var array<int, ExposureSettings> by place of the shutter; the same for every way to point the head */
         private array $byShutter,
     ) {}
@@ -48,8 +44,9 @@ final readonly class ExposureChooser
     public static function for(Moment $moment): self
     {
         $scales = ControlScales::of($moment);
+        $bounds = ExposureBounds::of($moment, $scales);
 
-        return new self($moment, $scales, ExposureBounds::of($moment, $scales), $scales->byShutter());
+        return new self($moment, $scales, $bounds, WeakestFlash::of($moment, $scales, $bounds), $scales->byShutter());
     }
 
     /** @param float $faceExposure luminous exposure on the face at full power, lx·s, 0 or more */
@@ -62,9 +59,9 @@ final readonly class ExposureChooser
             School::LongTime => $this->longTime($faceExposure),
         };
 
-        return $choice->tooBright > 0.0 || $this->isWeakEnough($choice->settings, $faceExposure)
+        return $choice->tooBright > 0.0 || $this->weakest->isWeakEnough($choice->settings, $faceExposure)
             ? $choice
-            : $this->fallen($choice, $faceExposure) ?? $choice;
+            : $this->weakest->fallen($choice, $faceExposure) ?? $choice;
     }
 
     /**
@@ -121,8 +118,8 @@ final readonly class ExposureChooser
                 continue;
             }
             $fitting[$i] = $settings;
-            if ($this->outputFor($settings, $faceExposure) <= $easy) {
-                return $this->closedForWeakest($settings, $closed, $faceExposure)
+            if (FaceBalance::outputFor($this->moment, $settings, $faceExposure) <= $easy) {
+                return $this->weakest->closed($settings, $closed, $faceExposure)
                     ?? $this->bounds->fitted($settings, $this->easyBound($i, array_key_first($fitting)));
             }
         }
@@ -145,32 +142,6 @@ final readonly class ExposureChooser
     }
 
     /**
-     * Where the lowest output is too much: closed down, with a slower shutter that keeps the room, as far
-     * as hands hold and people stay sharp. Null where it is not too much, or nothing helps.
-     *
-     * @param array<int, ExposureSettings> $closed slow to fast
-     */
-    private function closedForWeakest(ExposureSettings $chosen, array $closed, float $faceExposure): ?ExposureChoice
-    {
-        if ($this->isWeakEnough($chosen, $faceExposure)) {
-            return null;
-        }
-        $sharpFrom = $this->moment->blur()->sharpFrom();
-        $most = null;
-        foreach (array_reverse($closed) as $settings) {
-            if ($settings->shutter->tv->value() < $sharpFrom) {
-                break;
-            }
-            $most = $settings;
-            if ($this->isWeakEnough($settings, $faceExposure)) {
-                break;
-            }
-        }
-
-        return $most === null ? null : $this->bounds->fitted($most, Limit::WeakestFlash);
-    }
-
-    /**
      * High-speed sync that cannot keep the aperture keeps it as nearly as the flash reaches.
      *
      * @param non-empty-array<int, ExposureSettings> $closed slow to fast
@@ -178,7 +149,7 @@ final readonly class ExposureChooser
     private function nearestAperture(array $closed, float $faceExposure): ExposureChoice
     {
         foreach (array_reverse($closed, true) as $settings) {
-            if ($this->outputFor($settings, $faceExposure) <= 0.0) {
+            if (FaceBalance::outputFor($this->moment, $settings, $faceExposure) <= 0.0) {
                 $atEnd = $settings->shutter->tv->thirtieths >= Shutter::fastest()->tv->thirtieths;
 
                 return $this->bounds->fitted($settings, match (true) {
@@ -190,50 +161,6 @@ final readonly class ExposureChooser
         }
 
         return $this->bounds->fitted($closed[$this->least($closed, $faceExposure)], Limit::Sync);
-    }
-
-    /** Whether the lowest output is not too much. */
-    private function isWeakEnough(ExposureSettings $settings, float $faceExposure): bool
-    {
-        return $this->outputFor($settings, $faceExposure) >= $this->moment->flash->lowest->value() - Tolerance::ROUNDING;
-    }
-
-    /** The room falls so far that the lowest output makes the face right: ISO down, then the lens closed. Null where that is too far. */
-    private function fallen(ExposureChoice $choice, float $faceExposure): ?ExposureChoice
-    {
-        $now = $choice->settings;
-        $isos = array_filter(
-            array_reverse($this->scales->isos),
-            static fn(Iso $iso): bool => $iso->sv->thirtieths < $now->iso->sv->thirtieths,
-        );
-        $apertures = array_filter(
-            $this->scales->apertures,
-            static fn(Aperture $aperture): bool => $aperture->av->thirtieths > $now->aperture->av->thirtieths,
-        );
-        $lowest = $isos === [] ? $now->iso : $this->scales->isos[0];
-        $darker = [
-            ...array_map(static fn(Iso $iso): ExposureSettings => ExposureSettings::of($now->shutter, $now->aperture, $iso, $now->aids), $isos),
-            ...array_map(static fn(Aperture $a): ExposureSettings => ExposureSettings::of($now->shutter, $a, $lowest, $now->aids), $apertures),
-        ];
-        foreach ($darker as $settings) {
-            $fallen = $this->moment->roomLevel->minus($settings->offsetOf($this->moment->held))->value;
-            if ($fallen > self::FALL) {
-                break;
-            }
-            if ($this->isWeakEnough($settings, $faceExposure)) {
-                return new ExposureChoice(
-                    $settings,
-                    $choice->shutterBound,
-                    $this->bounds->aperture($settings),
-                    Limit::LowestOutput,
-                    max(Tolerance::ROUNDING, $fallen),
-                    0.0,
-                    $choice->shaky,
-                );
-            }
-        }
-
-        return null;
     }
 
     private function isPulsed(ExposureSettings $settings): bool
@@ -262,10 +189,11 @@ final readonly class ExposureChooser
 
         return match (true) {
             $last === null => (int) $pulsing,
-            $pulsing !== null && $this->outputFor(
+            $pulsing !== null && FaceBalance::outputFor(
+                $this->moment,
                 $fitting[$pulsing],
                 $faceExposure,
-            ) < $this->outputFor($fitting[$last], $faceExposure) => $pulsing,
+            ) < FaceBalance::outputFor($this->moment, $fitting[$last], $faceExposure) => $pulsing,
             default => $last,
         };
     }
@@ -287,13 +215,13 @@ final readonly class ExposureChooser
         }
         $fitting = [...$kept, ...$others];
         foreach ($this->moment->people->movement->isTravel() ? $kept : [] as $settings) {
-            if ($this->outputFor($settings, $faceExposure) <= self::EASY_OUTPUT) {
+            if (FaceBalance::outputFor($this->moment, $settings, $faceExposure) <= self::EASY_OUTPUT) {
                 return $this->bounds->fitted($settings, $this->longBound(), $settings === $fitting[0] ? null : Limit::QuarterOutput);
             }
         }
         foreach ($fitting as $settings) {
             $first ??= $settings;
-            if ($this->outputFor($settings, $faceExposure) <= 0.0) {
+            if (FaceBalance::outputFor($this->moment, $settings, $faceExposure) <= 0.0) {
                 return $this->bounds->fitted($settings, $this->longBound(), $settings === $first ? null : Limit::FullOutput);
             }
         }
@@ -309,18 +237,6 @@ final readonly class ExposureChooser
     private function longBound(): Limit
     {
         return $this->moment->look->locks->shutter === null ? Limit::RoomLevel : Limit::Held;
-    }
-
-    /**
-     * Stops against full power at which the flash, beside the room, makes the face right.
-     *
-     * @param float $faceExposure lx·s at full power; 0 asks for endlessly much
-     */
-    public function outputFor(ExposureSettings $settings, float $faceExposure): float
-    {
-        $wanted = FaceBalance::flashBeside($settings->offsetOf($this->moment->onFace), $this->moment->look->fill);
-
-        return $wanted->minus($settings->levelOfFlash($faceExposure))->value;
     }
 
     /** What decided the slowest shutter at which the flash has an easy time. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kaddle\Core\Solve;
 
+use Kaddle\Core\Exposure\ExposureSettings;
 use Kaddle\Core\Quantity\Stops;
+use Kaddle\Core\Situation\Moment;
 
 /**
  * How much flash a face needs beside the room's own light.
@@ -47,5 +49,17 @@ final class FaceBalance
     public static function isFill(Stops $room, Stops $fill): bool
     {
         return 1.0 - $room->ratio() < $fill->ratio();
+    }
+
+    /**
+     * Stops against full power at which the flash, beside the room, makes the face right.
+     *
+     * @param float $faceExposure lx·s at full power; 0 asks for endlessly much
+     */
+    public static function outputFor(Moment $moment, ExposureSettings $settings, float $faceExposure): float
+    {
+        $wanted = self::flashBeside($settings->offsetOf($moment->onFace), $moment->look->fill);
+
+        return $wanted->minus($settings->levelOfFlash($faceExposure))->value;
     }
 }

@@ -17,13 +17,12 @@ final readonly class Held
         private Moment $moment,
         private ExposureSettings $settings,
         private HeadAim $aim,
-        private ExposureChooser $chooser,
         private FlashInRoom $room,
     ) {}
 
     public static function at(Moment $moment, ExposureSettings $settings, HeadAim $aim): self
     {
-        return new self($moment, $settings, $aim, ExposureChooser::for($moment), FlashInRoom::of($moment->scene->room));
+        return new self($moment, $settings, $aim, FlashInRoom::of($moment->scene->room));
     }
 
     /** Stops against full power that the face asks for in a scene; endless where no light gets there. */
@@ -32,6 +31,6 @@ final readonly class Held
         $room = $scene->room === $this->moment->scene->room ? $this->room : FlashInRoom::of($scene->room);
         $light = $room->at(['face' => $scene->faceProbe()])->exposures($this->moment->head($scene, $this->aim))['face'];
 
-        return $this->chooser->outputFor($this->settings, $light->total()->luminance());
+        return FaceBalance::outputFor($this->moment, $this->settings, $light->total()->luminance());
     }
 }

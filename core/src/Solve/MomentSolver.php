@@ -171,7 +171,7 @@ final class MomentSolver
     private static function candidate(Moment $moment, ExposureChooser $chooser, FaceLight $light): Candidate
     {
         $choice = $chooser->choose($light->onFace());
-        $wanted = $chooser->outputFor($choice->settings, $light->onFace());
+        $wanted = FaceBalance::outputFor($moment, $choice->settings, $light->onFace());
 
         return new Candidate(
             $light,

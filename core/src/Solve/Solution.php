@@ -57,7 +57,7 @@ final readonly class Solution
         $best = new Candidate(
             $way->light,
             $chooser->moved($this->best->choice, $settings),
-            $way->isOff() ? -INF : $chooser->outputFor($settings, $way->light->onFace()),
+            $way->isOff() ? -INF : FaceBalance::outputFor($this->moment, $settings, $way->light->onFace()),
             $output,
             $this->moment->flash->lowest->value(),
             $this->moment->glow,

@@ -6,6 +6,7 @@ namespace Kaddle\Core\Tests\Solve;
 
 use Kaddle\Core\Solve\ExposureChoice;
 use Kaddle\Core\Solve\ExposureChooser;
+use Kaddle\Core\Solve\FaceBalance;
 use Kaddle\Core\Solve\Limit;
 use Kaddle\Core\Tests\Moments;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -114,10 +115,10 @@ final class ExposureChooserTest extends TestCase
         $narrow = self::choose(['look' => ['roomUnder' => 1, 'aperture' => 'f/5.6']], self::PLENTY);
         self::assertSame($wide->settings->shutter->label(), $narrow->settings->shutter->label());
         self::assertNotSame($wide->settings->aperture->label(), $narrow->settings->aperture->label());
-        $chooser = ExposureChooser::for(Moments::with(['look.roomUnder' => 1]));
+        $moment = Moments::with(['look.roomUnder' => 1]);
         self::assertEqualsWithDelta(
-            $chooser->outputFor($wide->settings, self::PLENTY),
-            $chooser->outputFor($narrow->settings, self::PLENTY),
+            FaceBalance::outputFor($moment, $wide->settings, self::PLENTY),
+            FaceBalance::outputFor($moment, $narrow->settings, self::PLENTY),
             1e-9,
         );
     }
@@ -125,8 +126,7 @@ final class ExposureChooserTest extends TestCase
     public function testNoLightAsksForEndlessOutput(): void
     {
         $moment = Moments::with([]);
-        $chooser = ExposureChooser::for($moment);
-        self::assertSame(INF, $chooser->outputFor($chooser->choose(0.0)->settings, 0.0));
+        self::assertSame(INF, FaceBalance::outputFor($moment, ExposureChooser::for($moment)->choose(0.0)->settings, 0.0));
     }
 
     /** @param array<string, mixed> $changes */
